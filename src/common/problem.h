@@ -1,0 +1,43 @@
+#pragma once
+
+#include <string>
+
+namespace common {
+
+/// What a user's input can do wrong. `wording` has one sentence for each.
+enum class ProblemKind {
+    fileMissing,
+    fileUnreadable,
+    pictureUnknown,
+    pictureTruncated,
+    pictureTooSmall,
+    pictureTooLarge,
+    pictureColourSpace,
+    folderUnwritable,
+    writeFailed,
+    trayEmpty,
+    paperMissing,
+    paperUnknown,
+    columnMissing,
+    fieldBad,
+    rowBad,
+    duneDamaged,
+    duneNewer,
+    numberBad,
+    colourBad,
+    nameUnknown,
+    cancelled,
+};
+
+/// A problem as a value: what, where (file or option, row counted from 1, 0 for none) and the offending text.
+struct Problem {
+    ProblemKind kind;
+    std::string where;
+    int row = 0;
+    std::string what;
+    std::string allowed;
+
+    bool operator==(const Problem&) const = default;
+};
+
+}  // namespace common

@@ -1,0 +1,42 @@
+#pragma once
+
+#include "materials/surface.h"
+#include "pigment/stroke.h"
+
+namespace pigment {
+
+/// Equal parts of the paper's height distribution, from the peaks (0) to the valleys.
+inline constexpr int cellCount = 16;
+
+/// A spot of the sheet as seen from the easel, large against the grain.
+struct Patch {
+    using Spectra = Eigen::Array<float, colour::bandCount, cellCount>;
+    using Cells = Eigen::Array<float, cellCount, 1>;
+
+    Spectra seen;          // reflectance from above
+    Spectra beneath;       // the same with the loose load taken off
+    Spectra looseAbsorb;   // K times thickness of the loose load
+    Cells looseScatter;    // S times thickness of the loose load
+    Cells loose;           // amount lying loose
+    Cells filled;          // amount in the tooth, the loose one included
+    Cells capacity;        // amount that the cell holds
+    float reach;           // of the surface, see SurfaceProfile
+};
+
+Patch barePatch(const materials::SurfaceProfile& surface, const Spectrum& paper);
+
+/// Lays one stroke. Never allocates; a stroke on a full tooth changes next to nothing.
+void lay(Patch& patch, const Stroke& stroke);
+
+/// Share 0..1 of the sheet's area that the stroke touches in a cell.
+float coverage(const Stroke& stroke, float reach, int cell);
+
+/// What the eye sees: the mean of the cells' reflectances, areas side by side (H. E. J. Neugebauer, 1937).
+Spectrum meanReflectance(const Patch& patch);
+colour::Lab labOf(const Patch& patch);
+
+/// Share of the tooth that is filled, and the amount lying loose (in medium full layers of a soft stick).
+double toothUsed(const Patch& patch);
+double looseLoad(const Patch& patch);
+
+}  // namespace pigment

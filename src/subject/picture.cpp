@@ -1,0 +1,135 @@
+#include "subject/picture.h"
+
+#include <algorithm>
+#include <cmath>
+#include <exiv2/exiv2.hpp>
+#include <opencv2/imgcodecs.hpp>
+#include <opencv2/imgproc.hpp>
+
+#include "colour/image_colour.h"
+
+namespace subject {
+
+using common::Problem;
+using common::ProblemKind;
+
+namespace {
+
+struct Metadata {
+    double width = 0, height = 0;
+    int orientation = 1;
+    std::vector<std::uint8_t> iccProfile;
+};
+
+common::Result<Metadata> readMetadata(std::span<const std::uint8_t> bytes, const std::string& name) {
+    Exiv2::LogMsg::setLevel(Exiv2::LogMsg::mute);
+    Metadata metadata;
+    try {
+        const auto image = Exiv2::ImageFactory::open(bytes.data(), static_cast<long>(bytes.size()));
+        image->readMetadata();
+        metadata.width = image->pixelWidth();
+        metadata.height = image->pixelHeight();
+        const auto& exif = image->exifData();
+        const auto found = exif.findKey(Exiv2::ExifKey("Exif.Image.Orientation"));
+        if (found != exif.end()) metadata.orientation = static_cast<int>(found->toLong());
+        if (image->iccProfileDefined()) {
+            const Exiv2::DataBuf* profile = image->iccProfile();
+            metadata.iccProfile.assign(profile->pData_, profile->pData_ + profile->size_);
+        }
+    } catch (const Exiv2::Error& error) {
+        const bool known = Exiv2::ImageFactory::getType(bytes.data(), static_cast<long>(bytes.size())) !=
+                           Exiv2::ImageType::none;
+        return Problem{known ? ProblemKind::pictureTruncated : ProblemKind::pictureUnknown, name};
+    }
+    return metadata;
+}
+
+/// A JPEG decoder fills what is missing with grey and calls it success. The end marker stands after the last scan of a
+/// whole file; in a cut one the last scan has none.
+bool jpegIsCut(std::span<const std::uint8_t> bytes) {
+    if (bytes.size() < 2 || bytes[0] != 0xFF || bytes[1] != 0xD8) return false;
+    for (std::size_t i = bytes.size() - 1; i > 0; --i) {
+        if (bytes[i - 1] != 0xFF) continue;
+        if (bytes[i] == 0xD9) return false;
+        if (bytes[i] == 0xDA) return true;
+    }
+    return true;
+}
+
+cv::Mat upright(const cv::Mat& image, int orientation) {
+    cv::Mat out = image;
+    if (orientation >= 5 && orientation <= 8) cv::transpose(image, out);
+    // After the transposition of 5..8 the remaining flips are: 5 none, 6 left-right, 7 both, 8 up-down.
+    switch (orientation) {
+        case 2:
+        case 6:
+            cv::flip(out, out, 1);
+            break;
+        case 3:
+        case 7:
+            cv::flip(out, out, -1);
+            break;
+        case 4:
+        case 8:
+            cv::flip(out, out, 0);
+            break;
+        default:
+            break;
+    }
+    return out;
+}
+
+cv::Mat decoded(std::span<const std::uint8_t> bytes) {
+    const cv::Mat wrapped(1, static_cast<int>(bytes.size()), CV_8U, const_cast<std::uint8_t*>(bytes.data()));
+    cv::Mat image;
+    try {
+        image = cv::imdecode(wrapped, cv::IMREAD_COLOR | cv::IMREAD_ANYDEPTH | cv::IMREAD_IGNORE_ORIENTATION);
+    } catch (const cv::Exception&) {
+        return {};
+    }
+    if (!image.empty() && image.depth() != CV_8U && image.depth() != CV_16U) image.convertTo(image, CV_8U, 255.0);
+    return image;
+}
+
+}  // namespace
+
+common::Result<Picture> readPicture(std::span<const std::uint8_t> bytes, const std::string& name,
+                                    int workingLongSide) {
+    if (bytes.empty()) return Problem{ProblemKind::pictureUnknown, name};
+    auto metadata = readMetadata(bytes, name);
+    if (!metadata) return metadata.problem();
+    if (metadata->width * metadata->height > mostMegapixels * 1e6) return Problem{ProblemKind::pictureTooLarge, name};
+    if (jpegIsCut(bytes)) return Problem{ProblemKind::pictureTruncated, name};
+
+    const cv::Mat source = decoded(bytes);
+    if (source.empty()) return Problem{ProblemKind::pictureTruncated, name};
+    if (std::min(source.cols, source.rows) < leastSidePixels) return Problem{ProblemKind::pictureTooSmall, name};
+
+    auto measured = colour::xyzImage(source, metadata->iccProfile, name);
+    if (!measured) return measured.problem();
+    Picture picture;
+    picture.xyz = upright(*measured, metadata->orientation);
+    picture.sourcePixels = picture.xyz.size();
+    const double scale = double(workingLongSide) / std::max(picture.xyz.cols, picture.xyz.rows);
+    if (scale < 1) {
+        // Light is averaged, not code values, as the eye does from the easel.
+        const cv::Size size(std::max(1, int(std::lround(picture.xyz.cols * scale))),
+                            std::max(1, int(std::lround(picture.xyz.rows * scale))));
+        cv::Mat reduced;
+        cv::resize(picture.xyz, reduced, size, 0, 0, cv::INTER_AREA);
+        picture.xyz = reduced;
+    }
+    return picture;
+}
+
+cv::Mat croppedToFormat(const cv::Mat& image, double widthToHeight) {
+    int width = image.cols;
+    int height = image.rows;
+    if (double(width) / height > widthToHeight)
+        width = std::max(1, int(std::lround(height * widthToHeight)));
+    else
+        height = std::max(1, int(std::lround(width / widthToHeight)));
+    return image(cv::Rect((image.cols - width) / 2, (image.rows - height) / 2, width, height)).clone();
+}
+
+}  // namespace subject
