@@ -72,7 +72,7 @@ Lab labOfReflectance(const Spectrum& reflectance, Light light) {
 Spectrum reflectanceFromSrgb(const Srgb& srgb) {
     // The method has no finite answer on the very border of the gamut; this far inside it is 0.01 ΔE00 away.
     constexpr double inside = 1e-5;
-    const auto component = [](double v) { return std::clamp(linearFromEncoded(v), inside, 1.0 - inside); };
+    const auto component = [inside](double v) { return std::clamp(linearFromEncoded(v), inside, 1.0 - inside); };
     const Eigen::Vector3d target(component(srgb.r), component(srgb.g), component(srgb.b));
     const Weights& t = linearSrgbWeights();
 

@@ -34,8 +34,8 @@ struct Problem {
     ProblemKind kind;
     std::string where;
     int row = 0;
-    std::string what;
-    std::string allowed;
+    std::string what = {};
+    std::string allowed = {};
 
     bool operator==(const Problem&) const = default;
 };

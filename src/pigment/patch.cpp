@@ -41,9 +41,8 @@ float hold(const Patch& patch, int cell, const Pigment& pigment) {
 
 void deposit(Patch& patch, const Stroke& stroke) {
     const Pigment& pigment = *stroke.pigment;
-    const Weight weight = weightOf(stroke.manner);
-    const float offered = amounts[static_cast<int>(stroke.pressure)] * weight.amount * stroke.amountFactor;
-    const float looseShare = pigment.looseShare * weight.loose;
+    const float offered = nominalAmount(stroke);
+    const float looseShare = pigment.looseShare * weightOf(stroke.manner).loose;
     for (int cell = 0; cell < cellCount; ++cell) {
         const float covered = coverage(stroke, patch.reach, cell);
         if (covered <= 0) continue;
@@ -165,6 +164,10 @@ void lay(Patch& patch, const Stroke& stroke) {
         default:
             return deposit(patch, stroke);
     }
+}
+
+float nominalAmount(const Stroke& stroke) {
+    return amounts[static_cast<int>(stroke.pressure)] * weightOf(stroke.manner).amount * stroke.amountFactor;
 }
 
 Spectrum meanReflectance(const Patch& patch) { return patch.seen.rowwise().mean(); }

@@ -31,6 +31,9 @@ void lay(Patch& patch, const Stroke& stroke);
 /// Share 0..1 of the sheet's area that the stroke touches in a cell.
 float coverage(const Stroke& stroke, float reach, int cell);
 
+/// The amount that a stroke offers to a bare tooth, in full layers of its own kind.
+float nominalAmount(const Stroke& stroke);
+
 /// What the eye sees: the mean of the cells' reflectances, areas side by side (H. E. J. Neugebauer, 1937).
 Spectrum meanReflectance(const Patch& patch);
 colour::Lab labOf(const Patch& patch);

@@ -15,7 +15,7 @@ global_settings {
     nearest_count 8
     error_bound 0.9
     recursion_limit 1
-    brightness 0.9
+    brightness 1.3
   }
 }
 
@@ -63,8 +63,8 @@ sky_sphere {
 }
 
 // Thin haze up to the ridges, thick mist low in the valley; the sky above stays clear.
-fog { fog_type 2 distance 330 fog_offset 24 fog_alt 30 color rgb <0.86, 0.80, 0.82> }
-fog { fog_type 2 distance 60 fog_offset 3 fog_alt 2.6 color rgb <1.02, 0.92, 0.84> turbulence <18, 4, 18> turb_depth 0.55 }
+fog { fog_type 2 distance 640 fog_offset 20 fog_alt 30 color rgb <1.02, 0.98, 1.04> }
+fog { fog_type 2 distance 85 fog_offset 5 fog_alt 3.4 color rgb <1.45, 1.34, 1.26> turbulence <18, 4, 18> turb_depth 0.55 }
 
 // ---- land --------------------------------------------------------------------------------------------
 
@@ -159,9 +159,9 @@ height_field {
     finish { diffuse 0.7 }
   }
 #end
-Range(330, 26, 84, 3.7, <0.085, 0.115, 0.090>)
-Range(520, 44, 120, 11.2, <0.085, 0.105, 0.110>)
-Range(820, 66, 190, 21.9, <0.085, 0.100, 0.125>)
+Range(330, 26, 84, 3.7, <0.10, 0.15, 0.17>)
+Range(520, 44, 120, 11.2, <0.11, 0.15, 0.21>)
+Range(820, 66, 190, 21.9, <0.13, 0.17, 0.26>)
 
 // ---- trees -------------------------------------------------------------------------------------------
 

@@ -1,0 +1,45 @@
+#include "matching/recipe.h"
+
+#include <algorithm>
+
+#include "colour/difference.h"
+
+namespace matching {
+
+pigment::Patch laidOn(const pigment::Patch& ground, const std::vector<Lay>& lays,
+                      const std::vector<PreparedStick>& sticks, float amountFactor, float coverageFactor) {
+    pigment::Patch patch = ground;
+    for (const Lay& lay : lays) {
+        const pigment::Pigment* pigment = pigment::laysPigment(lay.manner) ? &sticks[lay.stick].pigment : nullptr;
+        pigment::lay(patch, {pigment, lay.manner, lay.pressure, amountFactor, coverageFactor});
+    }
+    return patch;
+}
+
+Recipe judged(std::vector<Lay> lays, const pigment::Patch& ground, const colour::Lab& target,
+              const std::vector<PreparedStick>& sticks, const RecipeWeights& weights) {
+    Recipe recipe;
+    recipe.lays = std::move(lays);
+    const pigment::Patch patch = laidOn(ground, recipe.lays, sticks);
+    recipe.predicted = pigment::labOf(patch);
+    recipe.difference = colour::differenceCie2000(target, recipe.predicted);
+    recipe.toothUsed = pigment::toothUsed(patch);
+    recipe.looseLoad = pigment::looseLoad(patch);
+
+    const float more = 1.0f + float(weights.handSpread);
+    const float less = 1.0f - float(weights.handSpread);
+    double sum = recipe.difference;
+    for (const auto& [amount, cover] : {std::pair(more, more), std::pair(less, less)})
+        sum += colour::differenceCie2000(target, pigment::labOf(laidOn(ground, recipe.lays, sticks, amount, cover)));
+    recipe.unsteady = sum / 3.0;
+
+    // Half at the nominal hand, half over its spread: a recipe that is right at one pressure only is a bad one.
+    recipe.cost = 0.5 * recipe.difference + 0.5 * recipe.unsteady + weights.stroke * double(recipe.lays.size()) +
+                  weights.toothOver * std::max(0.0, recipe.toothUsed - weights.toothBudget);
+    if (target.L > 22)
+        for (const Lay& lay : recipe.lays)
+            if (isBlack(sticks[lay.stick])) recipe.cost += weights.blackInColour;
+    return recipe;
+}
+
+}  // namespace matching

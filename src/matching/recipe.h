@@ -1,0 +1,40 @@
+#pragma once
+
+#include <vector>
+
+#include "colour/lab.h"
+#include "matching/screening.h"
+#include "matching/tray.h"
+#include "pigment/patch.h"
+
+namespace matching {
+
+/// Strokes over a given ground, and what comes of them.
+struct Recipe {
+    std::vector<Lay> lays;
+    colour::Lab predicted;
+    double difference = 0;   // CIEDE2000 to the target at the nominal hand
+    double unsteady = 0;     // mean of the same over the corners of an unsteady hand
+    double toothUsed = 0;    // 0..1
+    double looseLoad = 0;
+    double cost = 0;         // what the search minimises
+};
+
+/// What is weighed against the difference, in units of CIEDE2000.
+struct RecipeWeights {
+    double stroke = 0.10;         // for each stroke
+    double toothOver = 6.0;       // for tooth beyond toothBudget, per unit
+    double toothBudget = 0.80;
+    double blackInColour = 2.0;   // a black stick in a passage that is not near black itself
+    double handSpread = 0.15;     // pressure and coverage vary by this much
+};
+
+/// Lays the strokes on a copy of `ground` at the nominal hand, or one that is off by the given factors.
+pigment::Patch laidOn(const pigment::Patch& ground, const std::vector<Lay>& lays,
+                      const std::vector<PreparedStick>& sticks, float amountFactor = 1, float coverageFactor = 1);
+
+/// Fills in everything but the lays, for a passage of colour `target`.
+Recipe judged(std::vector<Lay> lays, const pigment::Patch& ground, const colour::Lab& target,
+              const std::vector<PreparedStick>& sticks, const RecipeWeights& weights);
+
+}  // namespace matching

@@ -1,0 +1,39 @@
+#include "matching/screening.h"
+
+#include <cmath>
+
+namespace matching {
+
+Screen::Screen(const Lay& lay, const pigment::Pigment& pigment, float reach) {
+    // Laid once on a bare white tooth: the patch itself tells the mean coverage and the amount.
+    const pigment::Stroke stroke{&pigment, lay.manner, lay.pressure};
+    covered_ = 0;
+    for (int cell = 0; cell < pigment::cellCount; ++cell)
+        covered_ += pigment::coverage(stroke, reach, cell) / pigment::cellCount;
+    const float scatter = pigment::nominalAmount(stroke) * pigment.fullScatter;
+    const colour::Spectrum e = (-2.0f * scatter * pigment.film.b).exp();
+    const colour::Spectrum less = 1.0f - e;
+    const colour::Spectrum more = pigment.film.b * (1.0f + e);
+    top0_ = less;
+    top1_ = more - pigment.film.a * less;
+    bottom0_ = pigment.film.a * less + more;
+    bottom1_ = -less;
+}
+
+colour::Spectrum Screen::over(const colour::Spectrum& r) const {
+    return r + covered_ * ((top0_ + top1_ * r) / (bottom0_ + bottom1_ * r) - r);
+}
+
+TargetDistance::TargetDistance(const colour::Lab& target) : target_(target), chroma_(colour::chroma(target)) {
+    chromaWeight_ = 1.0 / std::pow(1.0 + 0.045 * chroma_, 2);
+    hueWeight_ = 1.0 / std::pow(1.0 + 0.015 * chroma_, 2);
+}
+
+double TargetDistance::operator()(const colour::Lab& lab) const {
+    const double l = lab.L - target_.L;
+    const double c = colour::chroma(lab) - chroma_;
+    const double ab = (lab.a - target_.a) * (lab.a - target_.a) + (lab.b - target_.b) * (lab.b - target_.b);
+    return l * l + c * c * chromaWeight_ + std::max(0.0, ab - c * c) * hueWeight_;
+}
+
+}  // namespace matching

@@ -1,0 +1,48 @@
+#include "planning/notes.h"
+
+#include <algorithm>
+
+namespace planning {
+
+std::vector<Note> notesFor(const Plan& plan, const Study& study) {
+    std::vector<Note> notes;
+    Note full{NoteKind::caution, NoteTopic::toothRunsOut, {}, {}, 0};
+    Note far{NoteKind::advice, NoteTopic::farFromTarget, {}, {}, 0};
+    for (std::size_t p = 0; p < plan.passages.size(); ++p) {
+        const matching::Recipe& recipe = plan.passages[p].recipe;
+        if (recipe.toothUsed > 0.85) {
+            full.passages.push_back(int(p));
+            full.figure = std::max(full.figure, recipe.toothUsed);
+        }
+        if (recipe.difference > 4.0) {
+            far.passages.push_back(int(p));
+            far.figure = std::max(far.figure, recipe.difference);
+        }
+    }
+    if (!full.passages.empty()) notes.push_back(full);
+    if (!far.passages.empty()) notes.push_back(far);
+    if (int(plan.sticks.size()) >= study.stickLimit && plan.summary.meanDifference > 2.5)
+        notes.push_back({NoteKind::advice, NoteTopic::sticksAreFew, {}, {}, double(study.stickLimit)});
+    notes.push_back({NoteKind::advice, NoteTopic::unsteadyHand, {}, {}, plan.summary.unsteadyDifference});
+    for (const RankedPaper& ranked : plan.papers)
+        if (ranked.paper.id == plan.paper.id)
+            for (const Reason& reason : ranked.reasons)
+                if (reason.kind == ReasonKind::hidesDarks || reason.kind == ReasonKind::hidesLights)
+                    notes.push_back({NoteKind::caution, NoteTopic::paperHidesEnds, {}, {}, reason.figure});
+
+    notes.push_back({NoteKind::safety, NoteTopic::dust, {}, {}, 0});
+    Note toxic{NoteKind::safety, NoteTopic::toxicPigments, {}, {}, 0};
+    bool wet = false;
+    for (const materials::Material& stick : plan.sticks) {
+        wet |= materials::isWet(stick.kind);
+        if (stick.hazards.empty()) continue;
+        std::string metals;
+        for (const std::string& hazard : stick.hazards) metals += (metals.empty() ? "" : ", ") + hazard;
+        toxic.subjects.push_back(stick.name + " (" + stick.id + ", " + metals + ")");
+    }
+    if (!toxic.subjects.empty()) notes.push_back(toxic);
+    if (wet) notes.push_back({NoteKind::safety, NoteTopic::heatAndWater, {}, {}, 0});
+    return notes;
+}
+
+}  // namespace planning

@@ -1,0 +1,204 @@
+#include "planning/planner.h"
+
+#include <tbb/global_control.h>
+#include <tbb/task_arena.h>
+
+#include <algorithm>
+#include <array>
+#include <cstdio>
+#include <opencv2/core/utility.hpp>
+
+#include "colour/image_colour.h"
+#include "matching/palette.h"
+#include "planning/notes.h"
+#include "planning/order.h"
+#include "planning/paper_ranking.h"
+#include "planning/underpainting.h"
+#include "subject/squint.h"
+
+namespace planning {
+
+using common::Problem;
+using common::ProblemKind;
+
+namespace {
+
+/// The part of the study that a reading depends on, besides the reference.
+std::string readingKeyOf(const Study& study) {
+    char key[160];
+    std::snprintf(key, sizeof key, "%.9g %d %d %.9g", study.widthMillimetres / study.heightMillimetres, study.areas,
+                  study.valueLevels, study.squint);
+    return key;
+}
+
+std::optional<Problem> outOfBounds(const Study& study) {
+    const auto check = [](const char* what, double v, const Bounds& bounds) -> std::optional<Problem> {
+        if (bounds.holds(v)) return std::nullopt;
+        char text[64], allowed[64];
+        std::snprintf(text, sizeof text, "%g", v);
+        std::snprintf(allowed, sizeof allowed, "%g to %g", bounds.least, bounds.most);
+        return Problem{ProblemKind::numberBad, what, 0, text, allowed};
+    };
+    if (auto p = check("sheet width in mm", study.widthMillimetres, sheetBounds)) return p;
+    if (auto p = check("sheet height in mm", study.heightMillimetres, sheetBounds)) return p;
+    if (auto p = check("number of areas", study.areas, areaBounds)) return p;
+    if (auto p = check("value steps", study.valueLevels, levelBounds)) return p;
+    if (auto p = check("number of sticks", study.stickLimit, stickBounds)) return p;
+    if (auto p = check("strokes a passage", study.strokes, strokeBounds)) return p;
+    if (auto p = check("squint", study.squint, Bounds{0, 1})) return p;
+    return std::nullopt;
+}
+
+std::vector<std::string> namesOf(const Reading& reading, const Study& study) {
+    std::vector<std::string> names(reading.areas.list.size());
+    const cv::Mat& map = reading.areas.map;
+    for (const AreaName& name : study.areaNames) {
+        const int x = std::clamp(int(name.x * map.cols), 0, map.cols - 1);
+        const int y = std::clamp(int(name.y * map.rows), 0, map.rows - 1);
+        names[map.at<int>(y, x)] = name.name;
+    }
+    return names;
+}
+
+/// Picks the plan's palette and recipes over the chosen grounds, and keeps only the sticks that are used.
+bool match(Plan& plan, const Study& study, const std::vector<matching::PreparedStick>& tray,
+           const Underpainting& underpainting, const common::Progress& progress) {
+    const std::vector<subject::Passage>& passages = plan.reading->passages.list;
+    std::vector<matching::Demand> demands;
+    for (std::size_t p = 0; p < passages.size(); ++p)
+        demands.push_back(
+            {passages[p].target, passages[p].share, underpainting.layers[underpainting.ofPassage[p]].patch});
+    std::vector<int> used;
+    for (const GroundLayer& layer : underpainting.layers)
+        for (const matching::Lay& lay : layer.lays) used.push_back(lay.stick);
+    std::ranges::sort(used);
+    used.erase(std::unique(used.begin(), used.end()), used.end());
+    const int dryLimit = std::max(1, study.stickLimit - int(used.size()));
+    const auto palette = matching::choosePalette(demands, tray, dryLimit, study.strokes, {}, progress);
+    if (!palette || palette->recipes.empty()) return false;
+
+    used.insert(used.end(), palette->sticks.begin(), palette->sticks.end());
+    std::ranges::sort(used);
+    used.erase(std::unique(used.begin(), used.end()), used.end());
+    std::vector<int> newIndex(tray.size(), -1);
+    for (const int stick : used) {
+        newIndex[stick] = int(plan.sticks.size());
+        plan.sticks.push_back(*tray[stick].material);
+    }
+    const auto renumber = [&](std::vector<matching::Lay>& lays) {
+        for (matching::Lay& lay : lays) lay.stick = newIndex[lay.stick];
+    };
+    plan.prepared = matching::prepared(plan.sticks);
+    plan.grounds = underpainting.layers;
+    for (GroundLayer& layer : plan.grounds) renumber(layer.lays);
+    for (std::size_t p = 0; p < passages.size(); ++p) {
+        plan.passages.push_back({underpainting.ofPassage[p], palette->recipes[p]});
+        renumber(plan.passages.back().recipe.lays);
+    }
+    return true;
+}
+
+void summarise(Plan& plan, const std::vector<matching::PreparedStick>& tray) {
+    Summary& summary = plan.summary;
+    std::vector<std::pair<double, double>> byDifference;
+    const std::vector<subject::Passage>& passages = plan.reading->passages.list;
+    for (std::size_t p = 0; p < passages.size(); ++p) {
+        const matching::Recipe& recipe = plan.passages[p].recipe;
+        summary.meanDifference += passages[p].share * recipe.difference;
+        summary.unsteadyDifference += passages[p].share * recipe.unsteady;
+        summary.nearestStickDifference += passages[p].share * matching::nearestDifference(passages[p].target, tray);
+        byDifference.push_back({recipe.difference, passages[p].share});
+    }
+    std::ranges::sort(byDifference);
+    double below = 0;
+    for (const auto& [difference, share] : byDifference) {
+        below += share;
+        summary.p95Difference = difference;
+        if (below >= 0.95) break;
+    }
+    for (const Step& step : plan.steps) summary.minutes += step.minutes + step.waitMinutes;
+    summary.stickChanges = stickChanges(plan.steps);
+    summary.stickChangesPlain = stickChangesPlain(plan);
+}
+
+common::Result<Plan> planned(const Study& study, const materials::Library& library, Kept& kept,
+                             const common::Progress& progress) {
+    auto reading = readSubject(study, kept);
+    if (!reading) return reading.problem();
+    progress.at(0.15);
+    if (progress.cancelled()) return Problem{ProblemKind::cancelled, ""};
+
+    Plan plan;
+    plan.reading = *reading;
+    plan.areaNames = namesOf(*plan.reading, study);
+    const std::vector<matching::PreparedStick> tray = matching::prepared(library.media);
+    plan.papers = rankedPapers(*plan.reading, library.papers, tray, study.strokes);
+    plan.paper = study.paper.empty() ? plan.papers.front().paper : *library.paper(study.paper);
+    progress.at(0.2);
+    if (progress.cancelled()) return Problem{ProblemKind::cancelled, ""};
+
+    constexpr int mostWashes = 3;
+    const bool room = study.stickLimit > 2 * mostWashes;
+    const Underpainting underpainting = study.ground == Ground::proposed && room
+                                            ? proposedUnderpainting(*plan.reading, plan.paper, tray, mostWashes)
+                                            : bareGround(*plan.reading, plan.paper);
+    if (!match(plan, study, tray, underpainting, progress.part(0.2, 0.95)))
+        return Problem{progress.cancelled() ? ProblemKind::cancelled : ProblemKind::trayEmpty, ""};
+    plan.steps = orderedSteps(plan, study);
+    summarise(plan, tray);
+    plan.notes = notesFor(plan, study);
+    progress.at(1.0);
+    return plan;
+}
+
+}  // namespace
+
+std::string_view nameOf(Stage stage) {
+    static constexpr std::array<std::string_view, 8> names{"drawing", "underpainting", "block-in", "build",
+                                                           "refine",  "accent",        "fix",      "finish"};
+    return names[static_cast<int>(stage)];
+}
+
+common::Result<std::shared_ptr<const Reading>> readSubject(const Study& study, Kept& kept) {
+    if (!study.reference) return Problem{ProblemKind::fileMissing, ""};
+    if (!kept.picture || kept.reference != study.reference) {
+        auto picture = subject::readPicture(study.reference->bytes, study.reference->name);
+        if (!picture) return picture.problem();
+        kept = {study.reference, std::make_shared<subject::Picture>(std::move(*picture)), {}, nullptr};
+    }
+    const std::string key = readingKeyOf(study);
+    if (kept.reading && kept.readingKey == key) return kept.reading;
+
+    auto reading = std::make_shared<Reading>();
+    reading->xyz = subject::croppedToFormat(kept.picture->xyz, study.widthMillimetres / study.heightMillimetres);
+    reading->lab = colour::labImageFromXyz(reading->xyz);
+    reading->picture = colour::srgb8ImageFromXyz(reading->xyz);
+    reading->squinted = subject::squinted(reading->lab, study.squint);
+    reading->masses = subject::valueMasses(reading->squinted, study.valueLevels);
+    reading->areas = subject::proposedAreas(reading->squinted, study.areas);
+    reading->passages = subject::passagesOf(reading->areas, reading->lab, reading->squinted);
+    kept.readingKey = key;
+    kept.reading = reading;
+    return kept.reading;
+}
+
+common::Result<Plan> makePlan(const Study& study, const materials::Library& library, Kept& kept,
+                              const common::Progress& progress, int threads) {
+    if (auto problem = outOfBounds(study)) return *problem;
+    const bool anyDry = std::ranges::any_of(library.media, [](const auto& m) { return !materials::isWet(m.kind); });
+    if (!anyDry) return Problem{ProblemKind::trayEmpty, ""};
+    if (library.papers.empty()) return Problem{ProblemKind::paperMissing, ""};
+    if (!study.paper.empty() && !library.paper(study.paper))
+        return Problem{ProblemKind::paperUnknown, "", 0, study.paper};
+
+    if (threads <= 0) return planned(study, library, kept, progress);
+    const int before = cv::getNumThreads();
+    cv::setNumThreads(threads);
+    const tbb::global_control limit(tbb::global_control::max_allowed_parallelism, std::size_t(threads));
+    tbb::task_arena arena(threads);
+    auto result = arena.execute([&] { return planned(study, library, kept, progress); });
+    cv::setNumThreads(before);
+    return result;
+}
+
+}  // namespace planning

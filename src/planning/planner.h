@@ -1,0 +1,30 @@
+#pragma once
+
+#include <memory>
+#include <optional>
+#include <string>
+
+#include "common/progress.h"
+#include "common/result.h"
+#include "planning/plan.h"
+
+namespace planning {
+
+/// What may be kept from the plan before: each part with the choices that it came from. Start with an empty one.
+struct Kept {
+    std::shared_ptr<const ReferenceFile> reference;
+    std::shared_ptr<const subject::Picture> picture;
+    std::string readingKey;
+    std::shared_ptr<const Reading> reading;
+};
+
+/// The reading alone, for the first picture on the screen.
+common::Result<std::shared_ptr<const Reading>> readSubject(const Study& study, Kept& kept);
+
+/// Everything that follows from the study and the library: a pure function of both, the same bit for bit on any number of
+/// threads. `kept` only saves time. Refuses an empty tray, an unknown paper, figures out of bounds and bad pictures;
+/// gives the problem `cancelled` when stopped. `threads` 0 takes all cores.
+common::Result<Plan> makePlan(const Study& study, const materials::Library& library, Kept& kept,
+                              const common::Progress& progress = {}, int threads = 0);
+
+}  // namespace planning

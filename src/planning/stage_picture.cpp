@@ -1,0 +1,42 @@
+#include "planning/stage_picture.h"
+
+#include <algorithm>
+
+#include "colour/difference.h"
+#include "rendering/sheet_picture.h"
+
+namespace planning {
+
+std::vector<pigment::Patch> patchesAfter(const Plan& plan, int steps) {
+    std::vector<pigment::Patch> patches(plan.passages.size(), plan.grounds.front().patch);
+    const int last = std::min(steps, int(plan.steps.size()));
+    for (int i = 0; i < last; ++i) {
+        const Step& step = plan.steps[i];
+        if (step.stage == Stage::drawing) continue;  // lines that the first layer covers
+        const pigment::Pigment* pigment =
+            pigment::laysPigment(step.manner) ? &plan.prepared[step.stick].pigment : nullptr;
+        for (const int p : step.passages) pigment::lay(patches[p], {pigment, step.manner, step.pressure});
+    }
+    return patches;
+}
+
+cv::Mat pictureAfter(const Plan& plan, int steps, const cv::Mat& grain) {
+    return rendering::sheetPicture(plan.reading->passages.map, patchesAfter(plan, steps), grain);
+}
+
+cv::Mat grainOf(const Plan& plan, double widthMillimetres) {
+    const cv::Size size = plan.reading->passages.map.size();
+    return rendering::grainMap(plan.paper.surface, size, widthMillimetres / size.width);
+}
+
+double meanDifferenceAfter(const Plan& plan, int steps) {
+    const std::vector<pigment::Patch> patches = patchesAfter(plan, steps);
+    double mean = 0;
+    for (std::size_t p = 0; p < patches.size(); ++p) {
+        const subject::Passage& passage = plan.reading->passages.list[p];
+        mean += passage.share * colour::differenceCie2000(passage.target, pigment::labOf(patches[p]));
+    }
+    return mean;
+}
+
+}  // namespace planning

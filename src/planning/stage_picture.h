@@ -1,0 +1,21 @@
+#pragma once
+
+#include <vector>
+
+#include "planning/plan.h"
+
+namespace planning {
+
+/// Every passage's patch when the first `steps` steps are done: 0 is the bare paper.
+std::vector<pigment::Patch> patchesAfter(const Plan& plan, int steps);
+
+/// The predicted sheet then (CV_8UC3, R G B), on the given grain (see rendering::grainMap).
+cv::Mat pictureAfter(const Plan& plan, int steps, const cv::Mat& grain);
+
+/// The grain of the plan's paper at the size of its reading.
+cv::Mat grainOf(const Plan& plan, double widthMillimetres);
+
+/// Mean CIEDE2000 of the picture to its targets then, weighted by area.
+double meanDifferenceAfter(const Plan& plan, int steps);
+
+}  // namespace planning

@@ -1,0 +1,67 @@
+#pragma once
+
+#include <cmath>
+#include <memory>
+#include <optional>
+#include <string>
+#include <string_view>
+#include <vector>
+
+#include "common/file.h"
+
+namespace planning {
+
+/// Which end of the value ladder is laid first.
+enum class School { darkFirst, lightBase };
+std::string_view nameOf(School school);
+std::optional<School> schoolNamed(std::string_view name);
+
+/// What goes under the dry layers.
+enum class Ground { proposed, none };
+std::string_view nameOf(Ground ground);
+std::optional<Ground> groundNamed(std::string_view name);
+
+/// A name that the artist gave to the area in which a point lies (fractions of the sheet's width and height).
+struct AreaName {
+    double x = 0, y = 0;
+    std::string name;
+    bool operator==(const AreaName&) const = default;
+};
+
+/// The reference as it came in. Held once and shared by all states of the study; equal if the bytes are.
+struct ReferenceFile {
+    std::string name;
+    common::Bytes bytes;
+};
+
+/// What the artist chose: saved, undoable, compared by value.
+struct Study {
+    std::string title;
+    std::shared_ptr<const ReferenceFile> reference;
+    double widthMillimetres = 400;
+    double heightMillimetres = 300;
+    int areas = 12;
+    int valueLevels = 5;
+    double squint = 0.4;  // 0..1
+    std::string paper;    // id; empty takes the best ranked
+    int stickLimit = 30;
+    int strokes = 3;      // at most, a passage
+    School school = School::darkFirst;
+    Ground ground = Ground::proposed;
+    std::vector<AreaName> areaNames;
+
+    bool operator==(const Study&) const = default;
+};
+
+/// What a study may hold; the interface, the files and the command line all keep to it.
+struct Bounds {
+    double least, most;
+    bool holds(double v) const { return std::isfinite(v) && v >= least && v <= most; }
+};
+inline constexpr Bounds sheetBounds{50, 2000};  // millimetres
+inline constexpr Bounds areaBounds{2, 40};
+inline constexpr Bounds levelBounds{2, 9};
+inline constexpr Bounds stickBounds{3, 200};
+inline constexpr Bounds strokeBounds{1, 3};
+
+}  // namespace planning

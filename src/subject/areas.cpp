@@ -1,0 +1,230 @@
+#include "subject/areas.h"
+
+#include <algorithm>
+#include <cmath>
+#include <limits>
+#include <map>
+#include <opencv2/core.hpp>
+#include <opencv2/ximgproc/slic.hpp>
+
+#include "subject/islands.h"
+
+namespace subject {
+
+namespace {
+
+/// Lightness counts for this much against a* and b* when superpixels are joined.
+constexpr double lightnessWeight = 0.55;
+
+/// A growing region: what joining needs to know.
+struct Region {
+    double pixels = 0;
+    cv::Vec3d sum{0, 0, 0};      // weighted CIELAB
+    std::map<int, int> borders;  // length of the border with each neighbour, in pixels
+    bool alive = true;
+
+    cv::Vec3d mean() const { return sum / pixels; }
+};
+
+cv::Mat superpixels(const cv::Mat& lab, int size) {
+    // SLIC of OpenCV takes bytes; CIELAB is spread so that one unit of each axis is two codes.
+    cv::Mat bytes(lab.size(), CV_8UC3);
+    for (int y = 0; y < lab.rows; ++y)
+        for (int x = 0; x < lab.cols; ++x) {
+            const cv::Vec3f v = lab.at<cv::Vec3f>(y, x);
+            bytes.at<cv::Vec3b>(y, x) =
+                cv::Vec3b(cv::saturate_cast<uchar>(v[0] * 2.0f), cv::saturate_cast<uchar>(v[1] * 1.6f + 128.0f),
+                          cv::saturate_cast<uchar>(v[2] * 1.6f + 128.0f));
+        }
+    const auto slic = cv::ximgproc::createSuperpixelSLIC(bytes, cv::ximgproc::SLIC, size, 14.0f);
+    slic->iterate(8);
+    slic->enforceLabelConnectivity(25);
+    cv::Mat labels;
+    slic->getLabels(labels);
+    return labels;
+}
+
+std::vector<Region> regionsOf(const cv::Mat& labels, const cv::Mat& lab) {
+    double most = 0;
+    cv::minMaxLoc(labels, nullptr, &most);
+    std::vector<Region> regions(static_cast<int>(most) + 1);
+    for (int y = 0; y < labels.rows; ++y)
+        for (int x = 0; x < labels.cols; ++x) {
+            const int label = labels.at<int>(y, x);
+            Region& region = regions[label];
+            const cv::Vec3f v = lab.at<cv::Vec3f>(y, x);
+            region.pixels += 1;
+            region.sum += cv::Vec3d(v[0] * lightnessWeight, v[1], v[2]);
+            for (const cv::Point step : {cv::Point(1, 0), cv::Point(0, 1)}) {
+                const cv::Point q(x + step.x, y + step.y);
+                if (q.x >= labels.cols || q.y >= labels.rows) continue;
+                const int other = labels.at<int>(q);
+                if (other == label) continue;
+                ++region.borders[other];
+                ++regions[other].borders[label];
+            }
+        }
+    for (Region& region : regions) region.alive = region.pixels > 0;
+    return regions;
+}
+
+/// What joining two neighbours loses: squared colour distance, weighted so that specks go first but a small object that
+/// stands out stays; a long common border makes it cheaper.
+double joiningCost(const Region& one, const Region& other, int border) {
+    const cv::Vec3d apart = one.mean() - other.mean();
+    const double harmonic = one.pixels * other.pixels / (one.pixels + other.pixels);
+    const double outline = 4.0 * std::sqrt(std::min(one.pixels, other.pixels));
+    const double contact = std::min(1.0, border / outline);
+    return (apart.dot(apart) + 4.0) * std::pow(harmonic, 0.75) / (0.4 + contact);
+}
+
+void join(std::vector<Region>& regions, int kept, int gone) {
+    Region& a = regions[kept];
+    Region& b = regions[gone];
+    a.pixels += b.pixels;
+    a.sum += b.sum;
+    b.alive = false;
+    a.borders.erase(gone);
+    for (const auto& [neighbour, length] : b.borders) {
+        if (neighbour == kept) continue;
+        a.borders[neighbour] += length;
+        regions[neighbour].borders.erase(gone);
+        regions[neighbour].borders[kept] = a.borders[neighbour];
+    }
+}
+
+/// For each superpixel the region it ended in.
+std::vector<int> joined(std::vector<Region>& regions, int wanted) {
+    std::vector<int> endedIn(regions.size());
+    for (std::size_t i = 0; i < endedIn.size(); ++i) endedIn[i] = static_cast<int>(i);
+    int alive = static_cast<int>(std::ranges::count_if(regions, &Region::alive));
+    // Each region's cheapest neighbour, refreshed where a join touched it.
+    std::vector<std::pair<double, int>> cheapest(regions.size());
+    const auto refresh = [&](int i) {
+        cheapest[i] = {std::numeric_limits<double>::infinity(), -1};
+        if (!regions[i].alive) return;
+        for (const auto& [neighbour, length] : regions[i].borders)
+            cheapest[i] = std::min(cheapest[i], {joiningCost(regions[i], regions[neighbour], length), neighbour});
+    };
+    for (std::size_t i = 0; i < regions.size(); ++i) refresh(static_cast<int>(i));
+    while (alive > wanted) {
+        const auto best = std::ranges::min_element(cheapest);
+        if (best->second < 0) break;
+        int kept = static_cast<int>(best - cheapest.begin());
+        int gone = best->second;
+        if (gone < kept) std::swap(kept, gone);
+        join(regions, kept, gone);
+        for (int& end : endedIn)
+            if (end == gone) end = kept;
+        refresh(gone);
+        refresh(kept);
+        for (const auto& [neighbour, length] : regions[kept].borders) refresh(neighbour);
+        --alive;
+    }
+    return endedIn;
+}
+
+double median(std::vector<float>& values) {
+    const auto middle = values.begin() + values.size() / 2;
+    std::ranges::nth_element(values, middle);
+    return *middle;
+}
+
+/// Far things stand high and touch the sheet's upper edge; near ones stand low. A first guess that the artist corrects.
+Plane planeOf(const Area& area, bool touchesTop, double lowest) {
+    if (touchesTop && area.centreY < 0.5) return Plane::background;
+    if (area.centreY > 0.62 || lowest > 0.9) return Plane::foreground;
+    return Plane::middle;
+}
+
+void describe(Areas& areas, const cv::Mat& lab) {
+    struct Tally {
+        std::vector<float> L, a, b;
+        double x = 0, y = 0;
+        int lowest = 0;
+        bool top = false;
+    };
+    std::vector<Tally> tallies(areas.list.size());
+    const cv::Mat& map = areas.map;
+    for (int y = 0; y < map.rows; ++y)
+        for (int x = 0; x < map.cols; ++x) {
+            const int index = map.at<int>(y, x);
+            Tally& tally = tallies[index];
+            const cv::Vec3f v = lab.at<cv::Vec3f>(y, x);
+            tally.L.push_back(v[0]);
+            tally.a.push_back(v[1]);
+            tally.b.push_back(v[2]);
+            tally.x += x;
+            tally.y += y;
+            tally.lowest = y;
+            tally.top |= y == 0;
+            const auto meet = [&](int other) {
+                if (other == index) return;
+                areas.list[index].neighbours.push_back(other + 1);
+                areas.list[other].neighbours.push_back(index + 1);
+            };
+            if (x + 1 < map.cols) meet(map.at<int>(y, x + 1));
+            if (y + 1 < map.rows) meet(map.at<int>(y + 1, x));
+        }
+    for (std::size_t i = 0; i < tallies.size(); ++i) {
+        Area& area = areas.list[i];
+        Tally& tally = tallies[i];
+        const double n = static_cast<double>(tally.L.size());
+        area.share = n / map.total();
+        area.centreX = (tally.x / n + 0.5) / map.cols;
+        area.centreY = (tally.y / n + 0.5) / map.rows;
+        area.colour = {median(tally.L), median(tally.a), median(tally.b)};
+        area.plane = planeOf(area, tally.top, double(tally.lowest + 1) / map.rows);
+        std::ranges::sort(area.neighbours);
+        area.neighbours.erase(std::unique(area.neighbours.begin(), area.neighbours.end()), area.neighbours.end());
+    }
+}
+
+/// The area that holds the eye by itself: strong chroma or value against the whole, neither tiny nor the background.
+void proposeFocal(std::vector<Area>& list) {
+    colour::Lab whole;
+    for (const Area& area : list) {
+        whole.L += area.share * area.colour.L;
+        whole.a += area.share * area.colour.a;
+        whole.b += area.share * area.colour.b;
+    }
+    Area* best = nullptr;
+    double most = 0;
+    for (Area& area : list) {
+        if (area.plane == Plane::background || area.share < 0.005) continue;
+        const double apart = std::hypot(area.colour.L - whole.L, area.colour.a - whole.a, area.colour.b - whole.b);
+        const double offCentre = std::hypot(area.centreX - 0.5, area.centreY - 0.5);
+        const double pull = apart * std::sqrt(area.share) * (1.2 - offCentre);
+        if (pull > most) {
+            most = pull;
+            best = &area;
+        }
+    }
+    if (best) best->focal = true;
+}
+
+}  // namespace
+
+Areas proposedAreas(const cv::Mat& squintedLab, int wanted) {
+    const int size = std::max(6, int(std::lround(std::sqrt(squintedLab.total() / 900.0))));
+    const cv::Mat pieces = superpixels(squintedLab, size);
+    std::vector<Region> regions = regionsOf(pieces, squintedLab);
+    const std::vector<int> endedIn = joined(regions, std::max(1, wanted));
+
+    std::map<int, int> indexOf;
+    Areas areas;
+    areas.map.create(pieces.size(), CV_32S);
+    for (int y = 0; y < pieces.rows; ++y)
+        for (int x = 0; x < pieces.cols; ++x) {
+            const int end = endedIn[pieces.at<int>(y, x)];
+            // Numbered as they are met from the top, left to right.
+            areas.map.at<int>(y, x) = indexOf.emplace(end, static_cast<int>(indexOf.size())).first->second;
+        }
+    areas.list.resize(indexOf.size());
+    for (std::size_t i = 0; i < areas.list.size(); ++i) areas.list[i].id = static_cast<int>(i) + 1;
+    describe(areas, squintedLab);
+    proposeFocal(areas.list);
+    return areas;
+}
+
+}  // namespace subject

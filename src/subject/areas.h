@@ -1,0 +1,33 @@
+#pragma once
+
+#include <opencv2/core/mat.hpp>
+#include <vector>
+
+#include "colour/lab.h"
+
+namespace subject {
+
+enum class Plane { background, middle, foreground };
+
+/// A part of the subject that is worked as one.
+struct Area {
+    int id = 0;  // from 1
+    double share = 0;
+    double centreX = 0, centreY = 0;  // fractions of the width and height
+    colour::Lab colour;               // median
+    Plane plane = Plane::middle;
+    std::vector<int> neighbours;      // ids, rising
+    bool focal = false;
+};
+
+struct Areas {
+    cv::Mat map;  // CV_32S, index of the area (id - 1)
+    std::vector<Area> list;
+};
+
+/// Proposes `wanted` areas (fewer, if the picture has fewer): superpixels of a squinted CIELAB picture (CV_32FC3; OpenCV
+/// ximgproc SLIC, R. Achanta et al., 2012) joined two by two, the pair that costs least first. Hue and chroma count
+/// more than lightness: an object keeps its light and its shadow.
+Areas proposedAreas(const cv::Mat& squintedLab, int wanted);
+
+}  // namespace subject
