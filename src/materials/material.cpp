@@ -18,6 +18,21 @@ bool isWet(Kind kind) {
     return kind == Kind::watercolour || kind == Kind::gouache || kind == Kind::acrylic || kind == Kind::ink;
 }
 
+double usualHardness(Kind kind) {
+    switch (kind) {
+        case Kind::pencil:
+            return 0.8;
+        case Kind::hard:
+            return 0.65;
+        case Kind::charcoal:
+            return 0.3;
+        case Kind::pan:
+            return 0.1;
+        default:
+            return 0.15;
+    }
+}
+
 const Material* Library::medium(std::string_view id) const { return withId(media, id); }
 const Paper* Library::paper(std::string_view id) const { return withId(papers, id); }
 

@@ -14,6 +14,9 @@ enum class Kind { soft, hard, pencil, pan, charcoal, watercolour, gouache, acryl
 /// Dries before anything dry may go over it.
 bool isWet(Kind kind);
 
+/// Hardness where nothing is said about a stick. Common practice, no source.
+double usualHardness(Kind kind);
+
 /// Anything that leaves colour: a stick, pencil, pan, paint or ink.
 struct Material {
     std::string id, maker, name;

@@ -1,0 +1,30 @@
+#pragma once
+
+#include <QStringList>
+
+#include "common/problem.h"
+
+namespace cli {
+
+/// Each takes the arguments after the command's name and gives the exit status: 0, or 2 after one sentence on stderr.
+int plan(const QStringList& arguments);
+int convert(const QStringList& arguments);
+int difference(const QStringList& arguments);
+int film(const QStringList& arguments);
+int inspect(const QStringList& arguments);
+
+/// Says the problem on stderr; gives 2.
+int refuse(const common::Problem& problem);
+
+/// "--name value" pairs (a name may come more than once) and the words between them. Fails on a name that is not in `known` or has
+/// no value; `command` stands in the problem.
+struct Options {
+    QStringList words;
+    QList<std::pair<QString, QString>> pairs;
+
+    QString last(const QString& name, const QString& otherwise = {}) const;
+    QStringList all(const QString& name) const;
+};
+bool parse(const QStringList& arguments, const QStringList& known, Options& options);
+
+}  // namespace cli

@@ -1,0 +1,31 @@
+#include <QCommandLineParser>
+#include <QGuiApplication>
+#include <cstdio>
+
+#include "cli/commands.h"
+#include "drawing/fonts.h"
+
+int main(int argc, char** argv) {
+    // PDF pages are painted without a screen, whatever the machine has.
+    qputenv("QT_QPA_PLATFORM", "offscreen");
+    QGuiApplication application(argc, argv);
+    QGuiApplication::setApplicationName(QStringLiteral("yawning-dune-cli"));
+    drawing::loadFonts();
+    const QStringList arguments = QGuiApplication::arguments();
+    const QString command = arguments.value(1);
+    if (command == "plan") return cli::plan(arguments.mid(2));
+    if (command == "convert") return cli::convert(arguments.mid(2));
+    if (command == "difference") return cli::difference(arguments.mid(2));
+    if (command == "film") return cli::film(arguments.mid(2));
+    if (command == "inspect") return cli::inspect(arguments.mid(2));
+    std::fputs(
+        "yawning-dune-cli plan REFERENCE|FILE.dune --out DIR [--library FILE.csv] [--paper ID] [--school NAME] [--sticks N]\n"
+        "                      [--width-mm W] [--height-mm H] [--areas N] [--values N] [--strokes N] [--ground NAME]\n"
+        "                      [--title TEXT] [--threads N]\n"
+        "yawning-dune-cli convert --from SPACE --to SPACE      (srgb, xyz, lab, lch, munsell-value)\n"
+        "yawning-dune-cli difference [--formula 2000|76]\n"
+        "yawning-dune-cli film --paper '#hex' [--tooth NAME] --stroke '#hex,KIND,MANNER,PRESSURE' [--stroke ...]\n"
+        "yawning-dune-cli inspect FILE.dune\n",
+        command == "--help" || command == "-h" ? stdout : stderr);
+    return command == "--help" || command == "-h" ? 0 : 2;
+}

@@ -1,0 +1,181 @@
+#include <QFileInfo>
+#include <QJsonDocument>
+#include <QJsonObject>
+#include <cmath>
+#include <cstdio>
+#include <filesystem>
+
+#include "cli/commands.h"
+#include "common/file.h"
+#include "planning/planner.h"
+#include "planning/stage_picture.h"
+#include "print/plan_sheets.h"
+#include "storage/document.h"
+#include "storage/library_csv.h"
+#include "storage/plan_export.h"
+#include "wording/sentences.h"
+
+namespace cli {
+
+namespace {
+
+using common::Problem;
+using common::ProblemKind;
+
+common::Result<materials::Library> chosenLibrary(const QStringList& files) {
+    auto starter = storage::readLibraryFolder(storage::dataFolder() / "materials");
+    if (files.isEmpty()) return starter;
+    materials::Library library;
+    for (const QString& file : files) {
+        auto part = storage::readLibraryCsv(file.toStdString());
+        if (!part) return part.problem();
+        library.media.insert(library.media.end(), part->media.begin(), part->media.end());
+        library.papers.insert(library.papers.end(), part->papers.begin(), part->papers.end());
+    }
+    if (library.media.empty()) return Problem{ProblemKind::trayEmpty, files.last().toStdString()};
+    // A list of sticks alone is planned on the papers that ship with the program.
+    if (library.papers.empty() && starter) library.papers = starter->papers;
+    return library;
+}
+
+/// A sheet of 400 mm on its long side in the format of the reference, unless sizes are given.
+common::Result<storage::Document> documentFrom(const QString& reference, const Options& options) {
+    const QFileInfo info(reference);
+    if (info.suffix().toLower() == "dune") return storage::readDocument(reference.toStdString());
+    auto bytes = common::readFile(reference.toStdString());
+    if (!bytes) {
+        Problem problem = bytes.problem();
+        return problem;
+    }
+    storage::Document document;
+    document.study.title = info.completeBaseName().toStdString();
+    document.study.reference = std::make_shared<planning::ReferenceFile>(
+        planning::ReferenceFile{info.fileName().toStdString(), *std::move(bytes)});
+    auto picture = subject::readPicture(document.study.reference->bytes, reference.toStdString());
+    if (!picture) return picture.problem();
+    const double ratio = double(picture->sourcePixels.width) / picture->sourcePixels.height;
+    document.study.widthMillimetres = ratio >= 1 ? 400 : std::round(400 * ratio);
+    document.study.heightMillimetres = ratio >= 1 ? std::round(400 / ratio) : 400;
+    bool ok = true;
+    const double width = options.last("--width-mm", QString::number(document.study.widthMillimetres)).toDouble(&ok);
+    if (ok && planning::sheetBounds.holds(width)) {
+        document.study.widthMillimetres = width;
+        document.study.heightMillimetres = std::round(width / ratio);
+    }
+    auto library = chosenLibrary(options.all("--library"));
+    if (!library) return library.problem();
+    document.library = *std::move(library);
+    return document;
+}
+
+std::optional<Problem> applyNumber(const Options& options, const char* name, const planning::Bounds& bounds, auto& field) {
+    const QString text = options.last(name);
+    if (text.isEmpty()) return std::nullopt;
+    bool ok = false;
+    const double value = text.toDouble(&ok);
+    const bool whole = std::is_integral_v<std::remove_reference_t<decltype(field)>>;
+    if (!ok || !bounds.holds(value) || (whole && value != std::floor(value)))
+        return Problem{ProblemKind::numberBad, std::string("value of ") + name, 0, text.toStdString(),
+                       QStringLiteral("%1 to %2").arg(bounds.least).arg(bounds.most).toStdString()};
+    field = static_cast<std::remove_reference_t<decltype(field)>>(value);
+    return std::nullopt;
+}
+
+std::optional<Problem> applyOptions(const Options& options, planning::Study& study, int& threads) {
+    if (auto p = applyNumber(options, "--width-mm", planning::sheetBounds, study.widthMillimetres)) return p;
+    if (auto p = applyNumber(options, "--height-mm", planning::sheetBounds, study.heightMillimetres)) return p;
+    if (auto p = applyNumber(options, "--sticks", planning::stickBounds, study.stickLimit)) return p;
+    if (auto p = applyNumber(options, "--areas", planning::areaBounds, study.areas)) return p;
+    if (auto p = applyNumber(options, "--values", planning::levelBounds, study.valueLevels)) return p;
+    if (auto p = applyNumber(options, "--strokes", planning::strokeBounds, study.strokes)) return p;
+    if (auto p = applyNumber(options, "--threads", {1, 256}, threads)) return p;
+    const std::string school = options.last("--school").toStdString();
+    if (!school.empty()) {
+        const auto named = planning::schoolNamed(school);
+        if (!named) return Problem{ProblemKind::nameUnknown, "The school", 0, school, "dark-first, light-base"};
+        study.school = *named;
+    }
+    const std::string ground = options.last("--ground").toStdString();
+    if (!ground.empty()) {
+        const auto named = planning::groundNamed(ground);
+        if (!named) return Problem{ProblemKind::nameUnknown, "The ground", 0, ground, "proposed, none"};
+        study.ground = *named;
+    }
+    if (!options.last("--paper").isEmpty()) study.paper = options.last("--paper").toStdString();
+    if (!options.last("--title").isEmpty()) study.title = options.last("--title").toStdString();
+    return std::nullopt;
+}
+
+std::optional<Problem> writeAll(const planning::Plan& plan, const planning::Study& study, const std::filesystem::path& folder) {
+    namespace fs = std::filesystem;
+    const auto write = [&](const fs::path& name, const QByteArray& bytes) -> std::optional<Problem> {
+        auto done = storage::writeWhole(folder / name, bytes);
+        if (!done) return done.problem();
+        return std::nullopt;
+    };
+    if (auto p = write("plan.json", QJsonDocument(storage::planJson(plan, study)).toJson())) return p;
+    if (auto p = write("steps.csv", storage::stepsCsv(plan))) return p;
+    if (auto p = write("pull-list.csv", storage::pullListCsv(plan))) return p;
+    const cv::Mat grain = planning::grainOf(plan, study.widthMillimetres);
+    for (int step = 0; step <= int(plan.steps.size()); ++step) {
+        const fs::path name = fs::path("stages") / QStringLiteral("%1.png").arg(step, 3, 10, QLatin1Char('0')).toStdString();
+        if (auto p = write(name, storage::pngOf(planning::pictureAfter(plan, step, grain)))) return p;
+    }
+    auto pdf = print::writePlanPdf(plan, study, QString::fromStdString((folder / "plan.pdf").string()));
+    if (!pdf) return pdf.problem();
+    return std::nullopt;
+}
+
+}  // namespace
+
+int plan(const QStringList& arguments) {
+    Options options;
+    if (!parse(arguments, {"--out", "--library", "--paper", "--school", "--sticks", "--width-mm", "--height-mm", "--areas", "--values", "--strokes", "--ground", "--title", "--threads"}, options))
+        return 2;
+    if (options.words.size() != 1 || options.last("--out").isEmpty())
+        return refuse({ProblemKind::nameUnknown, "The command", 0, "plan", "plan REFERENCE --out DIR, plan FILE.dune --out DIR"});
+    auto document = documentFrom(options.words[0], options);
+    if (!document) return refuse(document.problem());
+    storage::Document chosen = *std::move(document);
+    int threads = 0;
+    if (auto problem = applyOptions(options, chosen.study, threads)) return refuse(*problem);
+
+    // Before minutes of work: is there a place for it?
+    const std::filesystem::path out = options.last("--out").toStdString();
+    std::error_code error;
+    std::filesystem::create_directories(out / "stages", error);
+    if (error || !QFileInfo(QString::fromStdString(out.string())).isWritable())
+        return refuse({ProblemKind::folderUnwritable, out.string()});
+
+    planning::Kept kept;
+    auto made = planning::makePlan(chosen.study, chosen.library, kept, {}, threads);
+    if (!made) return refuse(made.problem());
+    if (auto problem = writeAll(*made, chosen.study, out)) return refuse(*problem);
+    const planning::Summary& s = made->summary;
+    std::printf("%s: %d steps with %d sticks, %s; mean difference %.2f, nearest single sticks %.2f\n", out.c_str(),
+                int(made->steps.size()), int(made->sticks.size()),
+                wording::duration(s.minutes).toUtf8().constData(), s.meanDifference, s.nearestStickDifference);
+    return 0;
+}
+
+int inspect(const QStringList& arguments) {
+    if (arguments.size() != 1)
+        return refuse({ProblemKind::nameUnknown, "The command", 0, "inspect", "inspect FILE.dune"});
+    auto document = storage::readDocument(arguments[0].toStdString());
+    if (!document) return refuse(document.problem());
+    const planning::Study& study = document->study;
+    const QJsonObject summary{{"title", QString::fromStdString(study.title)},
+                              {"reference", QString::fromStdString(study.reference->name)},
+                              {"referenceBytes", qint64(study.reference->bytes.size())},
+                              {"widthMillimetres", study.widthMillimetres},
+                              {"heightMillimetres", study.heightMillimetres},
+                              {"paper", QString::fromStdString(study.paper)},
+                              {"areas", study.areas},
+                              {"stickLimit", study.stickLimit},
+                              {"media", qint64(document->library.media.size())},
+                              {"papers", qint64(document->library.papers.size())}};
+    std::fputs(QJsonDocument(summary).toJson().constData(), stdout);
+    return 0;
+}
+
+}  // namespace cli

@@ -1,0 +1,147 @@
+#include "storage/document.h"
+
+#include <zip.h>
+
+#include <QJsonDocument>
+#include <QSaveFile>
+#include <memory>
+
+#include "common/file.h"
+#include "storage/study_json.h"
+
+namespace storage {
+
+using common::Problem;
+using common::ProblemKind;
+
+namespace {
+
+/// No part of a document is larger: a header that claims more is damage, not a picture.
+constexpr zip_uint64_t largestPart = 1ull << 30;
+
+struct Discard {
+    void operator()(zip_t* archive) const { zip_discard(archive); }
+};
+using Archive = std::unique_ptr<zip_t, Discard>;
+
+Archive opened(const common::Bytes& bytes) {
+    zip_error_t error;
+    zip_error_init(&error);
+    zip_source_t* source = zip_source_buffer_create(bytes.data(), bytes.size(), 0, &error);
+    zip_t* archive = source ? zip_open_from_source(source, ZIP_CHECKCONS, &error) : nullptr;
+    if (source && !archive) zip_source_free(source);
+    zip_error_fini(&error);
+    return Archive(archive);
+}
+
+std::optional<common::Bytes> partOf(zip_t* archive, const std::string& name) {
+    zip_stat_t stat;
+    if (zip_stat(archive, name.c_str(), 0, &stat) != 0 || stat.size > largestPart) return std::nullopt;
+    zip_file_t* file = zip_fopen(archive, name.c_str(), 0);
+    if (!file) return std::nullopt;
+    common::Bytes bytes(stat.size);
+    const zip_int64_t read = zip_fread(file, bytes.data(), stat.size);
+    // Closing tells whether the checksum held.
+    if (zip_fclose(file) != 0 || read != zip_int64_t(stat.size)) return std::nullopt;
+    return bytes;
+}
+
+std::optional<QJsonObject> jsonPart(zip_t* archive, const std::string& name) {
+    const auto bytes = partOf(archive, name);
+    if (!bytes) return std::nullopt;
+    const QByteArray raw(reinterpret_cast<const char*>(bytes->data()), qsizetype(bytes->size()));
+    const QJsonDocument json = QJsonDocument::fromJson(raw);
+    if (!json.isObject()) return std::nullopt;
+    return json.object();
+}
+
+/// "reference.jpg": the file's own ending, so that other programs can open it from the archive.
+std::string referencePart(const std::string& fileName) {
+    return "reference" + std::filesystem::path(fileName).extension().string();
+}
+
+bool addPart(zip_t* archive, const char* name, const void* data, std::size_t size, bool packed) {
+    zip_source_t* source = zip_source_buffer(archive, data, size, 0);
+    if (!source) return false;
+    const zip_int64_t index = zip_file_add(archive, name, source, ZIP_FL_ENC_UTF_8);
+    if (index < 0) {
+        zip_source_free(source);
+        return false;
+    }
+    zip_set_file_compression(archive, zip_uint64_t(index), packed ? ZIP_CM_DEFLATE : ZIP_CM_STORE, 0);
+    return true;
+}
+
+}  // namespace
+
+common::Result<Document> readDocument(const std::filesystem::path& file) {
+    const std::string name = file.string();
+    auto bytes = common::readFile(file);
+    if (!bytes) return bytes.problem();
+    const Archive archive = opened(*bytes);
+    if (!archive) return Problem{ProblemKind::duneDamaged, name};
+    const auto studyJson = jsonPart(archive.get(), "study.json");
+    if (!studyJson) return Problem{ProblemKind::duneDamaged, name, 0, "study.json"};
+    auto study = studyFrom(*studyJson, name);
+    if (!study) return study.problem();
+    const auto libraryJson = jsonPart(archive.get(), "materials.json");
+    if (!libraryJson) return Problem{ProblemKind::duneDamaged, name, 0, "materials.json"};
+    auto library = libraryFrom(*libraryJson, name);
+    if (!library) return library.problem();
+
+    Document document{*std::move(study), *std::move(library)};
+    const std::string referenceName = studyJson->value("reference").toString().toStdString();
+    auto reference = partOf(archive.get(), referencePart(referenceName));
+    if (!reference) return Problem{ProblemKind::duneDamaged, name, 0, "reference"};
+    document.study.reference =
+        std::make_shared<planning::ReferenceFile>(planning::ReferenceFile{referenceName, *std::move(reference)});
+    return document;
+}
+
+common::Done writeDocument(const Document& document, const std::filesystem::path& file, const QByteArray& areasPng,
+                           const QByteArray& thumbnailPng) {
+    zip_error_t error;
+    zip_error_init(&error);
+    zip_source_t* target = zip_source_buffer_create(nullptr, 0, 0, &error);
+    zip_t* archive = zip_open_from_source(target, ZIP_CREATE | ZIP_TRUNCATE, &error);
+    const Problem failed{ProblemKind::writeFailed, file.string()};
+    if (!archive) {
+        zip_source_free(target);
+        return failed;
+    }
+    zip_source_keep(target);
+
+    const QByteArray study = QJsonDocument(jsonOf(document.study)).toJson();
+    const QByteArray library = QJsonDocument(jsonOf(document.library)).toJson();
+    bool ok = addPart(archive, "study.json", study.constData(), std::size_t(study.size()), true) &&
+              addPart(archive, "materials.json", library.constData(), std::size_t(library.size()), true);
+    const auto& reference = document.study.reference->bytes;
+    ok = ok && addPart(archive, referencePart(document.study.reference->name).c_str(), reference.data(), reference.size(), false);
+    if (!areasPng.isEmpty())
+        ok = ok && addPart(archive, "areas.png", areasPng.constData(), std::size_t(areasPng.size()), false);
+    if (!thumbnailPng.isEmpty())
+        ok = ok && addPart(archive, "thumbnail.png", thumbnailPng.constData(), std::size_t(thumbnailPng.size()), false);
+    if (!ok || zip_close(archive) != 0) {
+        zip_discard(archive);
+        zip_source_free(target);
+        return failed;
+    }
+    zip_stat_t stat;
+    zip_source_stat(target, &stat);
+    QByteArray bytes(qsizetype(stat.size), Qt::Uninitialized);
+    zip_source_open(target);
+    const bool read = zip_source_read(target, bytes.data(), stat.size) == zip_int64_t(stat.size);
+    zip_source_close(target);
+    zip_source_free(target);
+    if (!read) return failed;
+    return writeWhole(file, bytes);
+}
+
+common::Done writeWhole(const std::filesystem::path& file, const QByteArray& bytes) {
+    QSaveFile out(QString::fromStdString(file.string()));
+    if (!out.open(QIODevice::WriteOnly)) return Problem{ProblemKind::folderUnwritable, file.string()};
+    if (out.write(bytes) != bytes.size() || !out.commit()) return Problem{ProblemKind::writeFailed, file.string()};
+    return std::monostate{};
+}
+
+}  // namespace storage

@@ -1,0 +1,18 @@
+#pragma once
+
+#include <QByteArray>
+#include <QJsonObject>
+
+#include "planning/plan.h"
+
+namespace storage {
+
+/// The plan as plan.json (docs/FORMAT.md), and as tables: one row a step, one row a stick to pull.
+QJsonObject planJson(const planning::Plan& plan, const planning::Study& study);
+QByteArray stepsCsv(const planning::Plan& plan);
+QByteArray pullListCsv(const planning::Plan& plan);
+
+/// An image (CV_8UC3 in the order R G B, or CV_8UC1) as PNG.
+QByteArray pngOf(const cv::Mat& image);
+
+}  // namespace storage

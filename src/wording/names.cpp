@@ -1,0 +1,155 @@
+#include <QStringList>
+#include <array>
+#include <cmath>
+
+#include "colour/munsell.h"
+#include "wording/say.h"
+#include "wording/sentences.h"
+
+namespace wording {
+
+namespace {
+
+QString placeWords(double x, double y) {
+    const int column = x < 0.38 ? 0 : x > 0.62 ? 2 : 1;
+    const int row = y < 0.38 ? 0 : y > 0.62 ? 2 : 1;
+    static const char* words[3][3] = {{"upper left", "top", "upper right"},
+                                      {"left", "centre", "right"},
+                                      {"lower left", "bottom", "lower right"}};
+    return say(words[row][column]);
+}
+
+QString hueWord(const colour::Lab& lab) {
+    const double h = colour::hue(lab);
+    const double c = colour::chroma(lab);
+    // Orange and yellow of little light are what artists call brown and olive.
+    if (h >= 35 && h < 75 && (lab.L < 55 || c < 25)) return c < 30 && lab.L > 55 ? say("beige") : say("brown");
+    if (h >= 75 && h < 105) return lab.L < 62 ? (c > 35 ? say("ochre") : say("olive brown")) : say("yellow");
+    struct Range {
+        double to;
+        const char* word;
+    };
+    static constexpr std::array<Range, 10> ranges{{{15, "rose"},
+                                                   {40, "red"},
+                                                   {75, "orange"},
+                                                   {105, "yellow"},
+                                                   {128, "yellow-green"},
+                                                   {170, "green"},
+                                                   {215, "blue-green"},
+                                                   {285, "blue"},
+                                                   {330, "violet"},
+                                                   {361, "rose"}}};
+    for (const Range& range : ranges)
+        if (h < range.to) return say(range.word);
+    return {};
+}
+
+}  // namespace
+
+QString colourWords(const colour::Lab& lab) {
+    const double c = colour::chroma(lab);
+    const QString depth = lab.L < 12   ? say("near black")
+                          : lab.L < 30 ? say("deep")
+                          : lab.L < 48 ? say("dark")
+                          : lab.L < 66 ? QString()
+                          : lab.L < 88 ? say("light")
+                                       : say("pale");
+    QString what;
+    if (c < 3.5)
+        what = lab.L > 93 ? say("white") : say("grey");
+    else if (c < 11)
+        what = colour::hue(lab) > 20 && colour::hue(lab) < 125 ? say("warm grey") : say("cool grey");
+    else
+        what = hueWord(lab);
+    if (lab.L < 12) return c < 11 ? say("near black") : say("near black %1").arg(what);
+    return depth.isEmpty() ? what : say("%1 %2").arg(depth, what);
+}
+
+QString areaName(const planning::Plan& plan, int areaIndex) {
+    if (!plan.areaNames[areaIndex].empty()) return QString::fromStdString(plan.areaNames[areaIndex]);
+    const subject::Area& area = plan.reading->areas.list[areaIndex];
+    return say("%1, %2").arg(colourWords(area.colour), placeWords(area.centreX, area.centreY));
+}
+
+QString passageName(const planning::Plan& plan, int passageIndex) {
+    const subject::Passage& passage = plan.reading->passages.list[passageIndex];
+    return say("%1: %2").arg(areaName(plan, passage.area - 1), bandWord(passage.band));
+}
+
+QString bandWord(subject::Band band) {
+    static const char* words[] = {"dark", "medium", "light", "accent"};
+    return say(words[static_cast<int>(band)]);
+}
+
+QString stageWord(planning::Stage stage) {
+    static const char* words[] = {"drawing", "underpainting", "block-in", "build",
+                                  "refine",  "accents",       "fixative", "finish"};
+    return say(words[static_cast<int>(stage)]);
+}
+
+QString mannerWord(pigment::Manner manner) {
+    static const char* words[] = {"scumble", "hatch", "press in", "blend", "dab", "wash", "fix", "lift"};
+    return say(words[static_cast<int>(manner)]);
+}
+
+QString pressureWord(pigment::Pressure pressure) {
+    static const char* words[] = {"light pressure", "medium pressure", "heavy pressure"};
+    return say(words[static_cast<int>(pressure)]);
+}
+
+QString kindWord(materials::Kind kind) {
+    static const char* words[] = {"soft stick",  "hard stick", "pencil",  "pan", "charcoal",
+                                  "watercolour", "gouache",    "acrylic", "ink"};
+    return say(words[static_cast<int>(kind)]);
+}
+
+QString schoolWord(planning::School school) {
+    return school == planning::School::darkFirst ? say("Dark to light") : say("Light base first");
+}
+
+QString differenceWords(const colour::Lab& wanted, const colour::Lab& seen) {
+    QStringList parts;
+    const double steps = colour::munsellValueOfLightness(seen.L) - colour::munsellValueOfLightness(wanted.L);
+    const double size = std::fabs(steps);
+    if (size >= 0.12) {
+        const QString amount = size < 0.35  ? say("a touch")
+                               : size < 0.75 ? say("half a step")
+                               : size < 1.25 ? say("a step")
+                                             : say("%1 steps").arg(size, 0, 'f', 1);
+        parts << (steps > 0 ? say("%1 too light") : say("%1 too dark")).arg(amount);
+    }
+    const double chroma = colour::chroma(seen) - colour::chroma(wanted);
+    if (std::fabs(chroma) >= 2.5) {
+        const QString amount = std::fabs(chroma) < 6 ? say("a little") : say("clearly");
+        parts << (chroma > 0 ? say("%1 too vivid") : say("%1 too grey")).arg(amount);
+    }
+    // Warm and cool lie along b* with a part of a*: from blue to orange.
+    const double warmth = ((seen.b - wanted.b) + 0.5 * (seen.a - wanted.a)) / 1.12;
+    if (std::fabs(warmth) >= 2.5 && std::fabs(chroma) < 6) {
+        const QString amount = std::fabs(warmth) < 6 ? say("a little") : say("clearly");
+        parts << (warmth > 0 ? say("%1 too warm") : say("%1 too cool")).arg(amount);
+    }
+    return parts.isEmpty() ? say("matches") : parts.join(QStringLiteral(", "));
+}
+
+QString differenceFigure(double difference) { return say("%1 ΔE00").arg(difference, 0, 'f', 1); }
+
+QString duration(double minutes) {
+    const int whole = int(std::lround(minutes));
+    if (whole < 60) return say("%1 min").arg(whole);
+    return say("%1 h %2 min").arg(whole / 60).arg(whole % 60);
+}
+
+QString sheetSize(double widthMillimetres, double heightMillimetres) {
+    return say("%1 × %2 cm").arg(widthMillimetres / 10).arg(heightMillimetres / 10);
+}
+
+QString keyWords(const subject::Contrast& contrast) {
+    const QString key = contrast.key < 4.2 ? say("low key") : contrast.key > 6.2 ? say("high key") : say("middle key");
+    return say("%1, values %2 to %3")
+        .arg(key)
+        .arg(contrast.darkest, 0, 'f', 1)
+        .arg(contrast.lightest, 0, 'f', 1);
+}
+
+}  // namespace wording

@@ -1,0 +1,193 @@
+#include "wording/sentences.h"
+
+#include <QCoreApplication>
+#include <cmath>
+
+#include "wording/say.h"
+
+namespace wording {
+
+namespace {
+
+QString where(const common::Problem& problem) { return QString::fromStdString(problem.where); }
+
+QString stepsOf(double steps) { return QString::number(std::fabs(steps), 'f', 1); }
+
+}  // namespace
+
+QString problemSentence(const common::Problem& problem) {
+    using common::ProblemKind;
+    const QString file = where(problem);
+    const QString what = QString::fromStdString(problem.what);
+    const QString allowed = QString::fromStdString(problem.allowed);
+    switch (problem.kind) {
+        case ProblemKind::fileMissing:
+            return file.isEmpty() ? say("No reference picture is chosen: open one first.")
+                                  : say("%1 is not there: check the name and the folder.").arg(file);
+        case ProblemKind::fileUnreadable:
+            return say("%1 cannot be read: check that it is a file and that you may open it.").arg(file);
+        case ProblemKind::pictureUnknown:
+            return say("%1 is no picture that can be read: take a PNG, JPEG, TIFF or WebP file.").arg(file);
+        case ProblemKind::pictureTruncated:
+            return say("%1 is cut off or damaged: copy it again from where it came.").arg(file);
+        case ProblemKind::pictureTooSmall:
+            return say("%1 is too small to read values from: take a picture of at least 32 pixels on each side.")
+                .arg(file);
+        case ProblemKind::pictureTooLarge:
+            return say("%1 claims more than 200 megapixels: reduce it first.").arg(file);
+        case ProblemKind::pictureColourSpace:
+            return say("%1 is not in RGB or grey (it may be meant for printing): save it as an RGB picture.").arg(file);
+        case ProblemKind::folderUnwritable:
+            return say("%1 cannot be written: choose a folder that you may write to.").arg(file);
+        case ProblemKind::writeFailed:
+            return say("%1 could not be written whole, and what was there is kept: check the room on the disk.")
+                .arg(file);
+        case ProblemKind::trayEmpty:
+            return say("The tray has no stick, pencil or pan to plan with: add some to the materials%1.")
+                .arg(file.isEmpty() ? QString() : say(" in %1").arg(file));
+        case ProblemKind::paperMissing:
+            return say("The materials have no paper to plan on: add one.");
+        case ProblemKind::paperUnknown:
+            return say("There is no paper \"%1\" in the materials: choose one that is there.").arg(what);
+        case ProblemKind::columnMissing:
+            return say("%1 has no column \"%2\": add it to the first row.").arg(file, what);
+        case ProblemKind::fieldBad: {
+            const QString put = allowed.isEmpty() ? say("one of the words or names that the format allows")
+                                                  : allowed;
+            return say("%1, row %2: %3 will not do: put %4.").arg(file, QString::number(problem.row), what, put);
+        }
+        case ProblemKind::rowBad:
+            return say("%1, row %2 cannot be read: check it%3.")
+                .arg(file, QString::number(problem.row), what.isEmpty() ? QString() : say(" (%1)").arg(what));
+        case ProblemKind::duneDamaged:
+            return say("%1 is cut off or damaged and cannot be opened: take a copy of it.").arg(file);
+        case ProblemKind::duneNewer:
+            return say("%1 was written by a newer Yawning Dune: open it with that version.").arg(file);
+        case ProblemKind::numberBad:
+            return say("The %1 cannot be %2: take %3.").arg(file, what, allowed);
+        case ProblemKind::colourBad:
+            return say("\"%1\" is no colour: write it as #rrggbb.").arg(what);
+        case ProblemKind::nameUnknown:
+            return say("%1 \"%2\" is not known: take one of %3.").arg(file, what, allowed);
+        case ProblemKind::cancelled:
+            return say("Stopped.");
+    }
+    return {};
+}
+
+QString reasonPhrase(const planning::Reason& reason) {
+    using planning::ReasonKind;
+    const auto percent = [&] { return QString::number(std::lround(reason.figure * 100)); };
+    switch (reason.kind) {
+        case ReasonKind::firstMarks:
+            return say("a few light lines place everything before colour hides the paper");
+        case ReasonKind::groundFirst:
+            return say("the ground goes under everything");
+        case ReasonKind::inkDeepestDarks:
+            return say("ink reaches the deepest darks, which soft pastel hardly does, and stays visible as a map");
+        case ReasonKind::wetBeforeDry:
+            return say("wet before dry: wait %1 min until it is dry").arg(reason.figure);
+        case ReasonKind::overEarlierStroke:
+            return say("lies over an earlier stroke");
+        case ReasonKind::hardBeforeSoft:
+            return say("over the hard point: the other way round only %1 % of it would hold").arg(percent());
+        case ReasonKind::backgroundFirst:
+            return say("background before what overlaps it");
+        case ReasonKind::darkBeforeLight:
+            return say("dark before light");
+        case ReasonKind::lightBaseFirst:
+            return say("light base first, the dark over it");
+        case ReasonKind::wholePictureTogether:
+            return say("the whole picture moves on together");
+        case ReasonKind::stickInHand:
+            return say("the stick is in the hand already");
+        case ReasonKind::highlightsLast:
+            return say("highlights and accents come last");
+        case ReasonKind::showsBothEnds:
+            return say("%1 steps above the darkest and %2 below the lightest mass: both show from the first stroke")
+                .arg(stepsOf(reason.figure), stepsOf(reason.second));
+        case ReasonKind::hidesLights:
+            return say("lights hardly show on it: the lightest mass is %1 of a step away").arg(stepsOf(reason.figure));
+        case ReasonKind::hidesDarks:
+            return say("darks hardly show on it: the darkest mass is %1 of a step away").arg(stepsOf(reason.figure));
+        case ReasonKind::nearSubject:
+            return say("near the colour of %1 % of the picture: fewer layers there").arg(percent());
+        case ReasonKind::complementSparkles:
+            return say("complement of %1 % of the picture: it sparkles through").arg(percent());
+        case ReasonKind::holdsLayers:
+            return say("its tooth holds about %1 full layers").arg(stepsOf(reason.figure));
+        case ReasonKind::fewLayers:
+            return say("its tooth holds only about %1 full layers").arg(stepsOf(reason.figure));
+        case ReasonKind::takesWater:
+            return say("takes a wash");
+        case ReasonKind::noWater:
+            return say("takes no water: a dry underpainting only");
+        case ReasonKind::fitsSticks:
+            return say("single strokes on it come within %1 ΔE00 in the mean").arg(reason.figure, 0, 'f', 1);
+    }
+    return {};
+}
+
+QString noteKindWord(planning::NoteKind kind) {
+    switch (kind) {
+        case planning::NoteKind::advice:
+            return say("Advice");
+        case planning::NoteKind::caution:
+            return say("Mind");
+        case planning::NoteKind::safety:
+            return say("Safety");
+    }
+    return {};
+}
+
+QString noteSentence(const planning::Note& note, const planning::Plan& plan) {
+    using planning::NoteTopic;
+    QStringList names;
+    for (const int p : note.passages) {
+        if (names.size() == 4) {
+            names << say("and others");
+            break;
+        }
+        names << passageName(plan, p);
+    }
+    const QString passages = names.join(QStringLiteral("; "));
+    switch (note.topic) {
+        case NoteTopic::toothRunsOut:
+            return say("The tooth is up to %1 % full at the end (%2): keep the pressure light, or take a paper that "
+                       "holds more.")
+                .arg(std::lround(note.figure * 100))
+                .arg(passages);
+        case NoteTopic::farFromTarget:
+            return say("No recipe comes nearer than %1 ΔE00 here (%2): another stick would help.")
+                .arg(note.figure, 0, 'f', 1)
+                .arg(passages);
+        case NoteTopic::unsteadyHand:
+            return say("With pressure and coverage off by 15 %, the picture stays within %1 ΔE00 in the mean.")
+                .arg(note.figure, 0, 'f', 1);
+        case NoteTopic::deepDarksByInk:
+            return say("The deepest darks are laid in ink: soft pastel hardly gets there.");
+        case NoteTopic::paperHidesEnds:
+            return say("One end of the values hardly shows on this paper before it is covered: check it against the "
+                       "reference more often.");
+        case NoteTopic::dust:
+            return say("Never blow dust: tap it off into a bin or a damp tray and wipe wet. Work upright, wear gloves or "
+                       "barrier cream, do not eat, keep away from children and pets. Follow each product's label and "
+                       "safety data sheet, and your local rules.");
+        case NoteTopic::toxicPigments: {
+            QStringList sticks;
+            for (const std::string& s : note.subjects) sticks << QString::fromStdString(s);
+            return say("Marked for toxic pigments: %1. Wear gloves, make no dust, and follow the label and the safety "
+                       "data sheet.")
+                .arg(sticks.join(QStringLiteral("; ")));
+        }
+        case NoteTopic::heatAndWater:
+            return say("Let washes dry by themselves, or keep a heat gun moving and off scorching: it burns paper and "
+                       "skin. With alcohol or fixative: outdoors or with strong ventilation, no flame, no heat gun until "
+                       "the solvent is gone.");
+        case NoteTopic::sticksAreFew:
+            return say("%1 sticks are few for this picture: a larger set would come nearer.").arg(note.figure);
+    }
+    return {};
+}
+
+}  // namespace wording

@@ -1,0 +1,50 @@
+#pragma once
+
+#include <QString>
+#include <QStringList>
+
+#include "common/problem.h"
+#include "planning/plan.h"
+
+namespace wording {
+
+/// Calm whole sentences, and the short names of things, in the language of the interface.
+
+/// What is wrong and what to do about it, in one sentence.
+QString problemSentence(const common::Problem& problem);
+
+/// Short, for a step's or a paper's list of reasons: "background before foreground".
+QString reasonPhrase(const planning::Reason& reason);
+
+/// One or two sentences.
+QString noteSentence(const planning::Note& note, const planning::Plan& plan);
+QString noteKindWord(planning::NoteKind kind);
+
+/// The artist's name for an area, or a description: "warm brown, lower left".
+QString areaName(const planning::Plan& plan, int areaIndex);
+/// "kettle, dark".
+QString passageName(const planning::Plan& plan, int passageIndex);
+
+QString bandWord(subject::Band band);
+QString stageWord(planning::Stage stage);
+QString mannerWord(pigment::Manner manner);
+QString pressureWord(pigment::Pressure pressure);
+QString kindWord(materials::Kind kind);
+QString schoolWord(planning::School school);
+
+/// A colour by look: "deep violet", "light warm grey".
+QString colourWords(const colour::Lab& lab);
+
+/// How `seen` differs from `wanted`, as artists say it: "half a step too dark, a little too warm"; "matches" if it does.
+QString differenceWords(const colour::Lab& wanted, const colour::Lab& seen);
+
+/// "1.2 ΔE00".
+QString differenceFigure(double difference);
+/// "3 h 35 min".
+QString duration(double minutes);
+/// "40 × 30 cm".
+QString sheetSize(double widthMillimetres, double heightMillimetres);
+/// "low key, values 2 to 8".
+QString keyWords(const subject::Contrast& contrast);
+
+}  // namespace wording
