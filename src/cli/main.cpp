@@ -1,4 +1,4 @@
-#include <QCommandLineParser>
+#include <QDir>
 #include <QGuiApplication>
 #include <cstdio>
 
@@ -8,6 +8,8 @@
 int main(int argc, char** argv) {
     // PDF pages are painted without a screen, whatever the machine has.
     qputenv("QT_QPA_PLATFORM", "offscreen");
+    // Without a session there is no such folder, and Qt would say so on stderr.
+    if (!qEnvironmentVariableIsSet("XDG_RUNTIME_DIR")) qputenv("XDG_RUNTIME_DIR", QDir::tempPath().toUtf8());
     QGuiApplication application(argc, argv);
     QGuiApplication::setApplicationName(QStringLiteral("yawning-dune-cli"));
     drawing::loadFonts();

@@ -7,6 +7,7 @@
 
 #include "cli/commands.h"
 #include "common/file.h"
+#include "common/parallel.h"
 #include "planning/planner.h"
 #include "planning/stage_picture.h"
 #include "print/plan_sheets.h"
@@ -117,10 +118,13 @@ std::optional<Problem> writeAll(const planning::Plan& plan, const planning::Stud
     if (auto p = write("steps.csv", storage::stepsCsv(plan))) return p;
     if (auto p = write("pull-list.csv", storage::pullListCsv(plan))) return p;
     const cv::Mat grain = planning::grainOf(plan, study.widthMillimetres);
-    for (int step = 0; step <= int(plan.steps.size()); ++step) {
-        const fs::path name = fs::path("stages") / QStringLiteral("%1.png").arg(step, 3, 10, QLatin1Char('0')).toStdString();
-        if (auto p = write(name, storage::pngOf(planning::pictureAfter(plan, step, grain)))) return p;
-    }
+    std::vector<std::optional<Problem>> problems(plan.steps.size() + 1);
+    common::forEachIndex(int(problems.size()), [&](int step) {
+        const QString name = QStringLiteral("stages/%1.png").arg(step, 3, 10, QLatin1Char('0'));
+        problems[step] = write(name.toStdString(), storage::pngOf(planning::pictureAfter(plan, step, grain)));
+    });
+    for (const auto& problem : problems)
+        if (problem) return problem;
     auto pdf = print::writePlanPdf(plan, study, QString::fromStdString((folder / "plan.pdf").string()));
     if (!pdf) return pdf.problem();
     return std::nullopt;

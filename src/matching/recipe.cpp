@@ -1,10 +1,31 @@
 #include "matching/recipe.h"
 
 #include <algorithm>
+#include <cmath>
 
 #include "colour/difference.h"
+#include "colour/reflectance.h"
 
 namespace matching {
+
+namespace {
+
+double speckleOf(const pigment::Patch& patch) {
+    double sum = 0, squares = 0;
+    for (int cell = 0; cell < pigment::cellCount; ++cell) {
+        const double L = colour::labOfReflectance(patch.seen.col(cell)).L;
+        sum += L;
+        squares += L * L;
+    }
+    const double mean = sum / pigment::cellCount;
+    return std::sqrt(std::max(0.0, squares / pigment::cellCount - mean * mean));
+}
+
+}  // namespace
+
+double strayCost(const colour::Lab& target, const colour::Lab& masstone, const RecipeWeights& weights) {
+    return weights.stray * std::max(0.0, colour::differenceCie2000(target, masstone) - weights.strayBudget);
+}
 
 pigment::Patch laidOn(const pigment::Patch& ground, const std::vector<Lay>& lays,
                       const std::vector<PreparedStick>& sticks, float amountFactor, float coverageFactor) {
@@ -25,6 +46,7 @@ Recipe judged(std::vector<Lay> lays, const pigment::Patch& ground, const colour:
     recipe.difference = colour::differenceCie2000(target, recipe.predicted);
     recipe.toothUsed = pigment::toothUsed(patch);
     recipe.looseLoad = pigment::looseLoad(patch);
+    recipe.speckle = speckleOf(patch);
 
     const float more = 1.0f + float(weights.handSpread);
     const float less = 1.0f - float(weights.handSpread);
@@ -36,6 +58,9 @@ Recipe judged(std::vector<Lay> lays, const pigment::Patch& ground, const colour:
     // Half at the nominal hand, half over its spread: a recipe that is right at one pressure only is a bad one.
     recipe.cost = 0.5 * recipe.difference + 0.5 * recipe.unsteady + weights.stroke * double(recipe.lays.size()) +
                   weights.toothOver * std::max(0.0, recipe.toothUsed - weights.toothBudget);
+    recipe.cost += weights.speckle * std::max(0.0, recipe.speckle - weights.speckleBudget);
+    for (std::size_t i = 0; i + 1 < recipe.lays.size(); ++i)
+        recipe.cost += strayCost(target, sticks[recipe.lays[i].stick].masstone, weights);
     if (target.L > 22)
         for (const Lay& lay : recipe.lays)
             if (isBlack(sticks[lay.stick])) recipe.cost += weights.blackInColour;

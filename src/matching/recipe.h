@@ -17,6 +17,7 @@ struct Recipe {
     double unsteady = 0;     // mean of the same over the corners of an unsteady hand
     double toothUsed = 0;    // 0..1
     double looseLoad = 0;
+    double speckle = 0;      // standard deviation of lightness L* over the grain
     double cost = 0;         // what the search minimises
 };
 
@@ -27,7 +28,14 @@ struct RecipeWeights {
     double toothBudget = 0.80;
     double blackInColour = 2.0;   // a black stick in a passage that is not near black itself
     double handSpread = 0.15;     // pressure and coverage vary by this much
+    double speckle = 0.10;        // for each unit of L* by which the grain shows more than speckleBudget
+    double speckleBudget = 4.0;
+    double stray = 0.04;          // for each unit of CIEDE2000 by which an under-layer is further off than strayBudget
+    double strayBudget = 14.0;
 };
+
+/// What an under-layer costs for being far from where the passage is going: the hand and the eye lose their way.
+double strayCost(const colour::Lab& target, const colour::Lab& masstone, const RecipeWeights& weights);
 
 /// Lays the strokes on a copy of `ground` at the nominal hand, or one that is off by the given factors.
 pigment::Patch laidOn(const pigment::Patch& ground, const std::vector<Lay>& lays,

@@ -24,6 +24,11 @@ colour::Spectrum Screen::over(const colour::Spectrum& r) const {
     return r + covered_ * ((top0_ + top1_ * r) / (bottom0_ + bottom1_ * r) - r);
 }
 
+double Screen::speckle(double before, double after) const {
+    // The touched share c moved the mean by after - before, so it stands (after - before) / c away from the rest.
+    return std::fabs(after - before) * std::sqrt((1.0 - covered_) / covered_);
+}
+
 TargetDistance::TargetDistance(const colour::Lab& target) : target_(target), chroma_(colour::chroma(target)) {
     chromaWeight_ = 1.0 / std::pow(1.0 + 0.045 * chroma_, 2);
     hueWeight_ = 1.0 / std::pow(1.0 + 0.015 * chroma_, 2);

@@ -21,6 +21,8 @@ class Screen {
    public:
     Screen(const Lay& lay, const pigment::Pigment& pigment, float reach);
     colour::Spectrum over(const colour::Spectrum& reflectance) const;
+    /// Standard deviation of lightness between touched and untouched parts, when the mean goes from one L* to another.
+    double speckle(double before, double after) const;
 
    private:
     colour::Spectrum top0_, top1_, bottom0_, bottom1_;

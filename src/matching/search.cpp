@@ -1,6 +1,7 @@
 #include "matching/search.h"
 
 #include <algorithm>
+#include <cmath>
 #include <map>
 
 #include "colour/difference.h"
@@ -31,7 +32,14 @@ std::vector<Lay> laysOf(int stick, materials::Kind kind) {
 struct Option {
     Lay lay;
     Screen screen;
+    double stray;  // cost as an under-layer
 };
+
+/// The screen's distance with what the judge will add for speckle and for under-layers that stray.
+double screened(double squaredDistance, double speckle, double stray, const RecipeWeights& weights) {
+    const double over = std::max(0.0, speckle - weights.speckleBudget);
+    return std::sqrt(squaredDistance) + weights.speckle * over + stray;
+}
 
 struct Sequence {
     double distance;
@@ -80,32 +88,43 @@ std::vector<Recipe> bestRecipes(const colour::Lab& target, const pigment::Patch&
         if (!isDry(sticks[stick])) continue;
         if (target.L > 35 && isBlack(sticks[stick])) continue;
         for (const Lay& lay : laysOf(stick, sticks[stick].material->kind))
-            options.push_back({lay, Screen(lay, sticks[stick].pigment, ground.reach)});
+            options.push_back({lay, Screen(lay, sticks[stick].pigment, ground.reach),
+                               strayCost(target, sticks[stick].masstone, weights)});
     }
     const TargetDistance distance(target);
     const colour::Spectrum bare = pigment::meanReflectance(ground);
     const int count = static_cast<int>(options.size());
     std::vector<colour::Spectrum> once;
+    std::vector<double> onceL;
     std::vector<Sequence> singles;
     Funnel pairs(width.beam);
+    const double bareL = colour::labOfReflectance(bare).L;
     for (int i = 0; i < count; ++i) {
         once.push_back(options[i].screen.over(bare));
-        singles.push_back({distance(colour::labOfReflectance(once[i])), i});
+        const colour::Lab lab = colour::labOfReflectance(once[i]);
+        onceL.push_back(lab.L);
+        singles.push_back({screened(distance(lab), options[i].screen.speckle(bareL, lab.L), 0, weights), i});
     }
+    // One stroke more on a mean reflectance: what it gives, as the judge will see it.
+    const auto after = [&](const colour::Spectrum& under, double underL, int next, double stray) {
+        const colour::Lab lab = colour::labOfReflectance(options[next].screen.over(under));
+        return screened(distance(lab), options[next].screen.speckle(underL, lab.L), stray, weights);
+    };
     if (width.strokes >= 2)
         for (int i = 0; i < count; ++i)
             for (int j = 0; j < count; ++j) {
                 if (options[i].lay.stick == options[j].lay.stick && i != j) continue;
-                pairs.offer({distance(colour::labOfReflectance(options[j].screen.over(once[i]))), i, j});
+                pairs.offer({after(once[i], onceL[i], j, options[i].stray), i, j});
             }
     const std::vector<Sequence> bestPairs = pairs.best();
     Funnel triples(width.judgedPerDepth);
     if (width.strokes >= 3)
         for (const Sequence& pair : bestPairs) {
             const colour::Spectrum twice = options[pair.second].screen.over(once[pair.first]);
+            const double twiceL = colour::labOfReflectance(twice).L;
+            const double stray = options[pair.first].stray + options[pair.second].stray;
             for (int k = 0; k < count; ++k)
-                triples.offer({distance(colour::labOfReflectance(options[k].screen.over(twice))), pair.first,
-                               pair.second, k});
+                triples.offer({after(twice, twiceL, k, stray), pair.first, pair.second, k});
         }
 
     // The screen leaves the tooth out, so what it puts first is judged by the whole film.

@@ -14,13 +14,19 @@ namespace subject {
 namespace {
 
 /// Lightness counts for this much against a* and b* when superpixels are joined.
-constexpr double lightnessWeight = 0.55;
+constexpr double lightnessWeight = 0.6;
+
+/// The common border of two regions.
+struct Border {
+    int pixels = 0;
+    double contrast = 0;  // summed over its pixels: squared distance of the superpixels on its two sides
+};
 
 /// A growing region: what joining needs to know.
 struct Region {
     double pixels = 0;
     cv::Vec3d sum{0, 0, 0};      // weighted CIELAB
-    std::map<int, int> borders;  // length of the border with each neighbour, in pixels
+    std::map<int, Border> borders;
     bool alive = true;
 
     cv::Vec3d mean() const { return sum / pixels; }
@@ -60,22 +66,30 @@ std::vector<Region> regionsOf(const cv::Mat& labels, const cv::Mat& lab) {
                 if (q.x >= labels.cols || q.y >= labels.rows) continue;
                 const int other = labels.at<int>(q);
                 if (other == label) continue;
-                ++region.borders[other];
-                ++regions[other].borders[label];
+                ++region.borders[other].pixels;
+                ++regions[other].borders[label].pixels;
             }
         }
-    for (Region& region : regions) region.alive = region.pixels > 0;
+    for (Region& region : regions) {
+        region.alive = region.pixels > 0;
+        for (auto& [other, border] : region.borders) {
+            const cv::Vec3d apart = region.mean() - regions[other].mean();
+            border.contrast = border.pixels * apart.dot(apart);
+        }
+    }
     return regions;
 }
 
-/// What joining two neighbours loses: squared colour distance, weighted so that specks go first but a small object that
-/// stands out stays; a long common border makes it cheaper.
-double joiningCost(const Region& one, const Region& other, int border) {
+/// What joining two neighbours loses: squared colour distance, half of the wholes and half across the border itself (a
+/// wall that darkens slowly stays one), weighted so that specks go first but a small object that stands out stays; a
+/// long common border makes it cheaper.
+double joiningCost(const Region& one, const Region& other, const Border& border) {
     const cv::Vec3d apart = one.mean() - other.mean();
+    const double distance = 0.35 * apart.dot(apart) + 0.65 * border.contrast / border.pixels;
     const double harmonic = one.pixels * other.pixels / (one.pixels + other.pixels);
     const double outline = 4.0 * std::sqrt(std::min(one.pixels, other.pixels));
-    const double contact = std::min(1.0, border / outline);
-    return (apart.dot(apart) + 4.0) * std::pow(harmonic, 0.75) / (0.4 + contact);
+    const double contact = std::min(1.0, border.pixels / outline);
+    return (distance + 4.0) * std::pow(harmonic, 0.6) / (0.4 + contact);
 }
 
 void join(std::vector<Region>& regions, int kept, int gone) {
@@ -85,9 +99,10 @@ void join(std::vector<Region>& regions, int kept, int gone) {
     a.sum += b.sum;
     b.alive = false;
     a.borders.erase(gone);
-    for (const auto& [neighbour, length] : b.borders) {
+    for (const auto& [neighbour, border] : b.borders) {
         if (neighbour == kept) continue;
-        a.borders[neighbour] += length;
+        a.borders[neighbour].pixels += border.pixels;
+        a.borders[neighbour].contrast += border.contrast;
         regions[neighbour].borders.erase(gone);
         regions[neighbour].borders[kept] = a.borders[neighbour];
     }
@@ -103,8 +118,8 @@ std::vector<int> joined(std::vector<Region>& regions, int wanted) {
     const auto refresh = [&](int i) {
         cheapest[i] = {std::numeric_limits<double>::infinity(), -1};
         if (!regions[i].alive) return;
-        for (const auto& [neighbour, length] : regions[i].borders)
-            cheapest[i] = std::min(cheapest[i], {joiningCost(regions[i], regions[neighbour], length), neighbour});
+        for (const auto& [neighbour, border] : regions[i].borders)
+            cheapest[i] = std::min(cheapest[i], {joiningCost(regions[i], regions[neighbour], border), neighbour});
     };
     for (std::size_t i = 0; i < regions.size(); ++i) refresh(static_cast<int>(i));
     while (alive > wanted) {
@@ -118,7 +133,7 @@ std::vector<int> joined(std::vector<Region>& regions, int wanted) {
             if (end == gone) end = kept;
         refresh(gone);
         refresh(kept);
-        for (const auto& [neighbour, length] : regions[kept].borders) refresh(neighbour);
+        for (const auto& [neighbour, border] : regions[kept].borders) refresh(neighbour);
         --alive;
     }
     return endedIn;
