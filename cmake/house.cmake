@@ -19,7 +19,8 @@ set(house_rank_cli 9)
 
 # Refuses an include that goes around the targets: upwards by "../", or of Qt in the core.
 function(house_check_includes folder rank)
-  file(GLOB files CONFIGURE_DEPENDS ${CMAKE_CURRENT_SOURCE_DIR}/${folder}/*.h ${CMAKE_CURRENT_SOURCE_DIR}/${folder}/*.cpp)
+  file(GLOB_RECURSE files CONFIGURE_DEPENDS ${CMAKE_CURRENT_SOURCE_DIR}/${folder}/*.h
+       ${CMAKE_CURRENT_SOURCE_DIR}/${folder}/*.cpp)
   foreach(file IN LISTS files)
     set_property(DIRECTORY APPEND PROPERTY CMAKE_CONFIGURE_DEPENDS ${file})
     file(STRINGS ${file} includes REGEX "^[ \t]*#[ \t]*include")

@@ -16,8 +16,8 @@ int inspect(const QStringList& arguments);
 /// Says the problem on stderr; gives 2.
 int refuse(const common::Problem& problem);
 
-/// "--name value" pairs (a name may come more than once) and the words between them. Fails on a name that is not in `known` or has
-/// no value; `command` stands in the problem.
+/// "--name value" pairs (a name may come more than once) and the words between them. Fails on a name that is not in
+/// `known` or has no value; `command` stands in the problem.
 struct Options {
     QStringList words;
     QList<std::pair<QString, QString>> pairs;

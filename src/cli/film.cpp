@@ -40,7 +40,8 @@ bool layWritten(pigment::Patch& patch, const QString& written) {
     };
     if (parts.size() != 4) return unknown("The stroke", written, "#hex,KIND,MANNER,PRESSURE");
     const auto kind = materials::kindNamed(parts[1].trimmed().toStdString());
-    if (!kind) return unknown("The kind", parts[1], "soft, hard, pencil, pan, charcoal, watercolour, gouache, acrylic, ink");
+    if (!kind)
+        return unknown("The kind", parts[1], "soft, hard, pencil, pan, charcoal, watercolour, gouache, acrylic, ink");
     const auto manner = pigment::mannerNamed(parts[2].trimmed().toStdString());
     if (!manner) return unknown("The manner", parts[2], "scumble, hatch, press, blend, dab, wash, fix, lift");
     const auto pressure = pigment::pressureNamed(parts[3].trimmed().toStdString());
@@ -70,10 +71,11 @@ int film(const QStringList& arguments) {
     const QString tooth = options.last("--tooth", "sanded-400");
     const auto surface = materials::surfaceNamed(tooth.toStdString());
     if (!surface)
-        return refuse({ProblemKind::nameUnknown, "The tooth", 0, tooth.toStdString(),
-                       "sanded-400, sanded-600, microfibre, velour, honeycomb-rough, honeycomb-smooth, laid, cartridge"});
-    pigment::Patch patch = pigment::barePatch(materials::profileOf(*surface),
-                                              colour::reflectanceFromSrgb(colour::srgbFromSrgb8(*paper)));
+        return refuse(
+            {ProblemKind::nameUnknown, "The tooth", 0, tooth.toStdString(),
+             "sanded-400, sanded-600, microfibre, velour, honeycomb-rough, honeycomb-smooth, laid, cartridge"});
+    pigment::Patch patch =
+        pigment::barePatch(materials::profileOf(*surface), colour::reflectanceFromSrgb(colour::srgbFromSrgb8(*paper)));
     QJsonArray patches{patchJson(patch)};
     for (const QString& stroke : options.all("--stroke")) {
         if (!layWritten(patch, stroke)) return 2;

@@ -1,4 +1,3 @@
-#include <QDir>
 #include <QGuiApplication>
 #include <cstdio>
 
@@ -8,8 +7,11 @@
 int main(int argc, char** argv) {
     // PDF pages are painted without a screen, whatever the machine has.
     qputenv("QT_QPA_PLATFORM", "offscreen");
-    // Without a session there is no such folder, and Qt would say so on stderr.
-    if (!qEnvironmentVariableIsSet("XDG_RUNTIME_DIR")) qputenv("XDG_RUNTIME_DIR", QDir::tempPath().toUtf8());
+    // Without a login session Qt remarks on folders that are not needed here; stderr is for what the user did.
+    qInstallMessageHandler([](QtMsgType type, const QMessageLogContext&, const QString& message) {
+        if (!message.startsWith("QStandardPaths") || type == QtFatalMsg)
+            std::fprintf(stderr, "%s\n", qPrintable(message));
+    });
     QGuiApplication application(argc, argv);
     QGuiApplication::setApplicationName(QStringLiteral("yawning-dune-cli"));
     drawing::loadFonts();
@@ -21,9 +23,10 @@ int main(int argc, char** argv) {
     if (command == "film") return cli::film(arguments.mid(2));
     if (command == "inspect") return cli::inspect(arguments.mid(2));
     std::fputs(
-        "yawning-dune-cli plan REFERENCE|FILE.dune --out DIR [--library FILE.csv] [--paper ID] [--school NAME] [--sticks N]\n"
+        "yawning-dune-cli plan REFERENCE|FILE.dune --out DIR [--library FILE.csv] [--paper ID] [--school NAME] "
+        "[--sticks N]\n"
         "                      [--width-mm W] [--height-mm H] [--areas N] [--values N] [--strokes N] [--ground NAME]\n"
-        "                      [--title TEXT] [--threads N]\n"
+        "                      [--title TEXT] [--area-name X,Y,NAME] [--save FILE.dune] [--threads N]\n"
         "yawning-dune-cli convert --from SPACE --to SPACE      (srgb, xyz, lab, lch, munsell-value)\n"
         "yawning-dune-cli difference [--formula 2000|76]\n"
         "yawning-dune-cli film --paper '#hex' [--tooth NAME] --stroke '#hex,KIND,MANNER,PRESSURE' [--stroke ...]\n"

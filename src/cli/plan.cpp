@@ -69,7 +69,8 @@ common::Result<storage::Document> documentFrom(const QString& reference, const O
     return document;
 }
 
-std::optional<Problem> applyNumber(const Options& options, const char* name, const planning::Bounds& bounds, auto& field) {
+std::optional<Problem> applyNumber(const Options& options, const char* name, const planning::Bounds& bounds,
+                                   auto& field) {
     const QString text = options.last(name);
     if (text.isEmpty()) return std::nullopt;
     bool ok = false;
@@ -102,12 +103,24 @@ std::optional<Problem> applyOptions(const Options& options, planning::Study& stu
         if (!named) return Problem{ProblemKind::nameUnknown, "The ground", 0, ground, "proposed, none"};
         study.ground = *named;
     }
+    for (const QString& written : options.all("--area-name")) {
+        bool okX = false, okY = false;
+        const double x = written.section(',', 0, 0).toDouble(&okX);
+        const double y = written.section(',', 1, 1).toDouble(&okY);
+        const planning::Bounds fraction{0, 1};
+        const std::string name = written.section(',', 2).toStdString();
+        if (!okX || !okY || !fraction.holds(x) || !fraction.holds(y) || name.empty())
+            return Problem{ProblemKind::nameUnknown, "The area's name", 0, written.toStdString(),
+                           "X,Y,NAME with fractions of the sheet's width and height"};
+        study.areaNames.push_back({x, y, name});
+    }
     if (!options.last("--paper").isEmpty()) study.paper = options.last("--paper").toStdString();
     if (!options.last("--title").isEmpty()) study.title = options.last("--title").toStdString();
     return std::nullopt;
 }
 
-std::optional<Problem> writeAll(const planning::Plan& plan, const planning::Study& study, const std::filesystem::path& folder) {
+std::optional<Problem> writeAll(const planning::Plan& plan, const planning::Study& study,
+                                const std::filesystem::path& folder) {
     namespace fs = std::filesystem;
     const auto write = [&](const fs::path& name, const QByteArray& bytes) -> std::optional<Problem> {
         auto done = storage::writeWhole(folder / name, bytes);
@@ -134,10 +147,14 @@ std::optional<Problem> writeAll(const planning::Plan& plan, const planning::Stud
 
 int plan(const QStringList& arguments) {
     Options options;
-    if (!parse(arguments, {"--out", "--library", "--paper", "--school", "--sticks", "--width-mm", "--height-mm", "--areas", "--values", "--strokes", "--ground", "--title", "--threads"}, options))
+    if (!parse(arguments,
+               {"--out", "--library", "--paper", "--school", "--sticks", "--width-mm", "--height-mm", "--areas",
+                "--values", "--strokes", "--ground", "--title", "--threads", "--area-name", "--save"},
+               options))
         return 2;
     if (options.words.size() != 1 || options.last("--out").isEmpty())
-        return refuse({ProblemKind::nameUnknown, "The command", 0, "plan", "plan REFERENCE --out DIR, plan FILE.dune --out DIR"});
+        return refuse(
+            {ProblemKind::nameUnknown, "The command", 0, "plan", "plan REFERENCE --out DIR, plan FILE.dune --out DIR"});
     auto document = documentFrom(options.words[0], options);
     if (!document) return refuse(document.problem());
     storage::Document chosen = *std::move(document);
@@ -155,10 +172,16 @@ int plan(const QStringList& arguments) {
     auto made = planning::makePlan(chosen.study, chosen.library, kept, {}, threads);
     if (!made) return refuse(made.problem());
     if (auto problem = writeAll(*made, chosen.study, out)) return refuse(*problem);
+    if (const QString save = options.last("--save"); !save.isEmpty()) {
+        cv::Mat areas;
+        made->reading->areas.map.convertTo(areas, CV_8U, 1, 1);
+        auto saved = storage::writeDocument(chosen, save.toStdString(), storage::pngOf(areas));
+        if (!saved) return refuse(saved.problem());
+    }
     const planning::Summary& s = made->summary;
     std::printf("%s: %d steps with %d sticks, %s; mean difference %.2f, nearest single sticks %.2f\n", out.c_str(),
-                int(made->steps.size()), int(made->sticks.size()),
-                wording::duration(s.minutes).toUtf8().constData(), s.meanDifference, s.nearestStickDifference);
+                int(made->steps.size()), int(made->sticks.size()), wording::duration(s.minutes).toUtf8().constData(),
+                s.meanDifference, s.nearestStickDifference);
     return 0;
 }
 

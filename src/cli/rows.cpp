@@ -67,23 +67,39 @@ struct Space {
     std::function<Triple(const colour::Xyz&)> fromXyz;
 };
 
-Triple tripleOf(const colour::Lab& lab) { return {lab.L, lab.a, lab.b}; }
+Triple tripleOf(const colour::Lab& lab) {
+    return {lab.L, lab.a, lab.b};
+}
 
-/// XYZ relative to D50 with Y = 1 stands between any two. sRGB components are 0..1; Munsell value is that of a neutral, so its
-/// other two numbers are 0.
+/// XYZ relative to D50 with Y = 1 stands between any two. sRGB components are 0..1; Munsell value is that of a neutral,
+/// so its other two numbers are 0.
 const std::array<Space, 5>& spaces() {
     using namespace colour;
     static const std::array<Space, 5> all{{
-        {"srgb", [](const Triple& t) { return xyzFromSrgb({t[0], t[1], t[2]}); },
+        {"srgb",
+         [](const Triple& t) {
+             return xyzFromSrgb({t[0], t[1], t[2]});
+         },
          [](const Xyz& x) {
              const Srgb s = srgbFromXyz(x);
              return Triple{s.r, s.g, s.b};
          }},
-        {"xyz", [](const Triple& t) { return Xyz{t[0], t[1], t[2]}; },
-         [](const Xyz& x) { return Triple{x.x, x.y, x.z}; }},
-        {"lab", [](const Triple& t) { return xyzFromLab({t[0], t[1], t[2]}); },
+        {"xyz",
+         [](const Triple& t) {
+             return Xyz{t[0], t[1], t[2]};
+         },
+         [](const Xyz& x) {
+             return Triple{x.x, x.y, x.z};
+         }},
+        {"lab",
+         [](const Triple& t) {
+             return xyzFromLab({t[0], t[1], t[2]});
+         },
          [](const Xyz& x) { return tripleOf(labFromXyz(x)); }},
-        {"lch", [](const Triple& t) { return xyzFromLab(labFromLch({t[0], t[1], t[2]})); },
+        {"lch",
+         [](const Triple& t) {
+             return xyzFromLab(labFromLch({t[0], t[1], t[2]}));
+         },
          [](const Xyz& x) {
              const Lch l = lchFromLab(labFromXyz(x));
              return Triple{l.L, l.c, l.h};
@@ -93,7 +109,9 @@ const std::array<Space, 5>& spaces() {
              const double y = luminanceOfMunsellValue(t[0]);
              return Xyz{whiteD50.x * y, y, whiteD50.z * y};
          },
-         [](const Xyz& x) { return Triple{munsellValue(x.y), 0, 0}; }},
+         [](const Xyz& x) {
+             return Triple{munsellValue(x.y), 0, 0};
+         }},
     }};
     return all;
 }

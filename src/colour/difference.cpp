@@ -7,7 +7,9 @@ namespace colour {
 
 namespace {
 
-constexpr double radians(double degrees) { return degrees * std::numbers::pi / 180.0; }
+constexpr double radians(double degrees) {
+    return degrees * std::numbers::pi / 180.0;
+}
 
 double seventh(double v) {
     const double cube = v * v * v;

@@ -1,7 +1,7 @@
 #pragma once
 
-#include <opencv2/core/mat.hpp>
 #include <cstdint>
+#include <opencv2/core/mat.hpp>
 #include <span>
 #include <string>
 
@@ -9,9 +9,9 @@
 
 namespace colour {
 
-/// Takes a picture of 8 or 16 bits a component in OpenCV's order (CV_8UC3 or CV_16UC3, B G R) through its ICC profile to
-/// XYZ relative to D50 (CV_32FC3, Y = 1 for white), relative colorimetric, by Little CMS. No profile means sRGB. Refuses
-/// (pictureColourSpace) a profile for anything but RGB or grey; `name` stands in the problem.
+/// Takes a picture of 8 or 16 bits a component in OpenCV's order (CV_8UC3 or CV_16UC3, B G R) through its ICC profile
+/// to XYZ relative to D50 (CV_32FC3, Y = 1 for white), relative colorimetric, by Little CMS. No profile means sRGB.
+/// Refuses (pictureColourSpace) a profile for anything but RGB or grey; `name` stands in the problem.
 common::Result<cv::Mat> xyzImage(const cv::Mat& bgr, std::span<const std::uint8_t> iccProfile, const std::string& name);
 
 /// Pixel by pixel, CV_32FC3 to CV_32FC3.

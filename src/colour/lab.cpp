@@ -11,7 +11,9 @@ constexpr double epsilon = 216.0 / 24389.0;
 constexpr double kappa = 24389.0 / 27.0;
 constexpr double degreesPerRadian = 180.0 / std::numbers::pi;
 
-double compress(double t) { return t > epsilon ? std::cbrt(t) : (kappa * t + 16.0) / 116.0; }
+double compress(double t) {
+    return t > epsilon ? std::cbrt(t) : (kappa * t + 16.0) / 116.0;
+}
 
 double expand(double f) {
     const double cube = f * f * f;
@@ -32,14 +34,18 @@ Xyz xyzFromLab(const Lab& lab) {
     return {whiteD50.x * expand(fy + lab.a / 500.0), whiteD50.y * expand(fy), whiteD50.z * expand(fy - lab.b / 200.0)};
 }
 
-Lch lchFromLab(const Lab& lab) { return {lab.L, chroma(lab), hue(lab)}; }
+Lch lchFromLab(const Lab& lab) {
+    return {lab.L, chroma(lab), hue(lab)};
+}
 
 Lab labFromLch(const Lch& lch) {
     const double radians = lch.h / degreesPerRadian;
     return {lch.L, lch.c * std::cos(radians), lch.c * std::sin(radians)};
 }
 
-double chroma(const Lab& lab) { return std::hypot(lab.a, lab.b); }
+double chroma(const Lab& lab) {
+    return std::hypot(lab.a, lab.b);
+}
 
 double hue(const Lab& lab) {
     if (lab.a == 0 && lab.b == 0) return 0;

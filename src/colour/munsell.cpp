@@ -17,8 +17,7 @@ double munsellValue(double y) {
     double v = 10.0 * std::sqrt(target);
     for (int i = 0; i < 30; ++i) {
         const double error = luminanceOfMunsellValue(v) - target;
-        const double slope =
-            (1.1914 + v * (-0.45066 + v * (0.70056 + v * (-0.081936 + v * 0.00409695)))) / 100.0;
+        const double slope = (1.1914 + v * (-0.45066 + v * (0.70056 + v * (-0.081936 + v * 0.00409695)))) / 100.0;
         const double next = std::clamp(v - error / slope, 0.0, 10.0);
         if (std::fabs(next - v) < 1e-12) return next;
         v = next;
@@ -26,8 +25,12 @@ double munsellValue(double y) {
     return v;
 }
 
-double munsellValueOfLightness(double L) { return munsellValue(xyzFromLab({L, 0, 0}).y); }
+double munsellValueOfLightness(double L) {
+    return munsellValue(xyzFromLab({L, 0, 0}).y);
+}
 
-double lightnessOfMunsellValue(double value) { return labFromXyz({0, luminanceOfMunsellValue(value), 0}).L; }
+double lightnessOfMunsellValue(double value) {
+    return labFromXyz({0, luminanceOfMunsellValue(value), 0}).L;
+}
 
 }  // namespace colour

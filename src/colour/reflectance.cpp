@@ -38,8 +38,7 @@ const Eigen::Matrix<float, 3, bandCount>& weightsFor(Light light) {
 
 /// Rows give linear sRGB.
 const Weights& linearSrgbWeights() {
-    static const Weights weights =
-        xyzFromLinearSrgb().inverse() * adaptedWeights(cie::illuminantD65, whiteSrgb);
+    static const Weights weights = xyzFromLinearSrgb().inverse() * adaptedWeights(cie::illuminantD65, whiteSrgb);
     return weights;
 }
 

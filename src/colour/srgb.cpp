@@ -62,11 +62,17 @@ Srgb srgbFromXyz(const Xyz& xyz) {
     return {encodedFromLinear(linear[0]), encodedFromLinear(linear[1]), encodedFromLinear(linear[2])};
 }
 
-Lab labFromSrgb(const Srgb& srgb) { return labFromXyz(xyzFromSrgb(srgb)); }
+Lab labFromSrgb(const Srgb& srgb) {
+    return labFromXyz(xyzFromSrgb(srgb));
+}
 
-Srgb srgbFromLab(const Lab& lab) { return srgbFromXyz(xyzFromLab(lab)); }
+Srgb srgbFromLab(const Lab& lab) {
+    return srgbFromXyz(xyzFromLab(lab));
+}
 
-Srgb srgbFromSrgb8(Srgb8 srgb) { return {srgb.r / 255.0, srgb.g / 255.0, srgb.b / 255.0}; }
+Srgb srgbFromSrgb8(Srgb8 srgb) {
+    return {srgb.r / 255.0, srgb.g / 255.0, srgb.b / 255.0};
+}
 
 Srgb8 srgb8FromSrgb(const Srgb& srgb) {
     const auto byte = [](double v) { return static_cast<std::uint8_t>(std::lround(std::clamp(v, 0.0, 1.0) * 255.0)); };

@@ -11,7 +11,7 @@ namespace common {
 /// A T, or the problem that kept us from it. Reading the one that is not there is a bug (assertion).
 template <typename T>
 class [[nodiscard]] Result {
-   public:
+ public:
     Result(T value) : held_(std::move(value)) {}
     Result(Problem problem) : held_(std::move(problem)) {}
 
@@ -35,7 +35,7 @@ class [[nodiscard]] Result {
         return std::get<1>(held_);
     }
 
-   private:
+ private:
     std::variant<T, Problem> held_;
 };
 

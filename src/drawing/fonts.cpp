@@ -2,7 +2,9 @@
 
 #include <QFontDatabase>
 
-void initDrawingResources() { Q_INIT_RESOURCE(fonts); }
+void initDrawingResources() {
+    Q_INIT_RESOURCE(fonts);
+}
 
 namespace drawing {
 

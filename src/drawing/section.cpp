@@ -62,7 +62,8 @@ void Section::paint(QPainter& painter, const QRectF& box, int steps, int selecte
             top -= height;
         }
         if (column.passage == selected)
-            paintSelection(painter, QRectF(area.left(), std::min(top, floor - 8), area.width(), floor - std::min(top, floor - 8)));
+            paintSelection(
+                painter, QRectF(area.left(), std::min(top, floor - 8), area.width(), floor - std::min(top, floor - 8)));
     }
     const double end = floor - full;
     painter.setPen(QPen(painter.pen().color(), 1));

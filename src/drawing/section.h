@@ -10,7 +10,7 @@ namespace drawing {
 
 /// The section: a cut through the sheet, one column a passage from dark to light.
 class Section {
-   public:
+ public:
     Section() = default;
     explicit Section(const planning::Plan& plan);
 
@@ -19,7 +19,7 @@ class Section {
     /// The passage whose column stands at this place, or -1.
     int passageAt(const QRectF& box, const QPointF& position) const;
 
-   private:
+ private:
     struct Column {
         int passage;
         double left, right;  // 0..1 of the width

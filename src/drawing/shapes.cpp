@@ -9,11 +9,13 @@ namespace {
 
 /// Same numbers for the same seed on every machine: the pictures are compared.
 class Wobble {
-   public:
+ public:
     explicit Wobble(unsigned seed) : random_(seed) {}
-    double operator()(double least, double most) { return least + (most - least) * double(random_() >> 8) / 16777216.0; }
+    double operator()(double least, double most) {
+        return least + (most - least) * double(random_() >> 8) / 16777216.0;
+    }
 
-   private:
+ private:
     std::mt19937 random_;
 };
 
@@ -41,7 +43,14 @@ void paintPencil(QPainter& painter, const QRectF& box, const QColor& colour) {
     const double cone = std::min(box.width() * 0.34, h * 2.2);
     const double lead = cone * 0.42;
     const QRectF rod(box.left(), y, box.width() - cone, h);
-    outline(painter, [&] { QPainterPath p; p.addRect(rod); return p; }(), colour);
+    outline(
+        painter,
+        [&] {
+            QPainterPath p;
+            p.addRect(rod);
+            return p;
+        }(),
+        colour);
     painter.setPen(QPen(edgeOf(colour), 0.7));
     painter.drawLine(QPointF(rod.left(), y + h / 3), QPointF(rod.right(), y + h / 3));
     QPainterPath wood;
@@ -84,9 +93,13 @@ QPainterPath brushedDash(const QRectF& box) {
 
 }  // namespace
 
-QColor colourOf(colour::Srgb8 srgb) { return QColor(srgb.r, srgb.g, srgb.b); }
+QColor colourOf(colour::Srgb8 srgb) {
+    return QColor(srgb.r, srgb.g, srgb.b);
+}
 
-QColor colourOf(const colour::Lab& lab) { return colourOf(colour::srgb8FromSrgb(colour::srgbFromLab(lab))); }
+QColor colourOf(const colour::Lab& lab) {
+    return colourOf(colour::srgb8FromSrgb(colour::srgbFromLab(lab)));
+}
 
 QColor edgeOf(const QColor& colour) {
     const bool dark = colour.lightnessF() < 0.30f;
@@ -118,7 +131,8 @@ void paintMaterial(QPainter& painter, const QRectF& box, materials::Kind kind, c
             const double h = std::min(box.height() * 0.24, 8.0);
             const double y = box.center().y();
             QPainterPath rod(QPointF(box.left(), y - h / 2));
-            rod.cubicTo(box.left() + box.width() * 0.4, y - h, box.left() + box.width() * 0.7, y, box.right(), y - h / 3);
+            rod.cubicTo(box.left() + box.width() * 0.4, y - h, box.left() + box.width() * 0.7, y, box.right(),
+                        y - h / 3);
             rod.lineTo(box.right() - 1, y + h / 2);
             rod.cubicTo(box.left() + box.width() * 0.7, y + h, box.left() + box.width() * 0.4, y + h * 0.1, box.left(),
                         y + h * 0.7);

@@ -18,7 +18,9 @@ struct Candidate {
 using Pool = std::vector<std::vector<Candidate>>;  // for each demand, best first
 
 /// Small accents matter more than their area.
-double weightOf(const Demand& demand) { return demand.share + 0.002; }
+double weightOf(const Demand& demand) {
+    return demand.share + 0.002;
+}
 
 /// Cost of a passage that no recipe of the pool serves any more: worse than any recipe.
 constexpr double unserved = 40.0;
@@ -71,8 +73,9 @@ double totalCost(const std::vector<Recipe>& recipes, const std::vector<Demand>& 
 
 }  // namespace
 
-std::optional<Palette> choosePalette(const std::vector<Demand>& demands, const std::vector<PreparedStick>& sticks, int limit,
-                                     int strokes, const RecipeWeights& weights, const common::Progress& progress) {
+std::optional<Palette> choosePalette(const std::vector<Demand>& demands, const std::vector<PreparedStick>& sticks,
+                                     int limit, int strokes, const RecipeWeights& weights,
+                                     const common::Progress& progress) {
     const int count = static_cast<int>(demands.size());
     Pool pool(count);
     // Recipes for every passage from the sticks near it and the whole of `always`.

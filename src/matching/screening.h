@@ -16,15 +16,16 @@ struct Lay {
 };
 
 /// A lay boiled down to its mean effect on a mean reflectance: cheap, and near enough to choose what is worth the whole
-/// film. Per band R' = R + covered (film(R) - R), the film a fraction of two linear terms. Cells and tooth are left out.
+/// film. Per band R' = R + covered (film(R) - R), the film a fraction of two linear terms. Cells and tooth are left
+/// out.
 class Screen {
-   public:
+ public:
     Screen(const Lay& lay, const pigment::Pigment& pigment, float reach);
     colour::Spectrum over(const colour::Spectrum& reflectance) const;
     /// Standard deviation of lightness between touched and untouched parts, when the mean goes from one L* to another.
     double speckle(double before, double after) const;
 
-   private:
+ private:
     colour::Spectrum top0_, top1_, bottom0_, bottom1_;
     float covered_;
 };
@@ -32,12 +33,12 @@ class Screen {
 /// Distance to one target in the manner of CIE94, with the target's own weights: a stand-in for CIEDE2000 when
 /// thousands are sorted.
 class TargetDistance {
-   public:
+ public:
     explicit TargetDistance(const colour::Lab& target);
     /// Squared distance.
     double operator()(const colour::Lab& lab) const;
 
-   private:
+ private:
     colour::Lab target_;
     double chroma_, chromaWeight_, hueWeight_;
 };

@@ -58,7 +58,7 @@ void keepBest(std::vector<Sequence>& all, std::size_t count) {
 
 /// Collects sequences but never more than a few times `count`, so that millions can pass through.
 class Funnel {
-   public:
+ public:
     explicit Funnel(std::size_t count) : count_(count) { held_.reserve(4 * count); }
     void offer(const Sequence& sequence) {
         if (sequence.distance >= limit_) return;
@@ -72,7 +72,7 @@ class Funnel {
         return held_;
     }
 
-   private:
+ private:
     std::size_t count_;
     double limit_ = 1e300;
     std::vector<Sequence> held_;
@@ -87,7 +87,7 @@ std::vector<Recipe> bestRecipes(const colour::Lab& target, const pigment::Patch&
     for (const int stick : allowed) {
         if (!isDry(sticks[stick])) continue;
         if (target.L > 35 && isBlack(sticks[stick])) continue;
-        for (const Lay& lay : laysOf(stick, sticks[stick].material->kind))
+        for (const Lay& lay : laysOf(stick, sticks[stick].kind))
             options.push_back({lay, Screen(lay, sticks[stick].pigment, ground.reach),
                                strayCost(target, sticks[stick].masstone, weights)});
     }
@@ -123,8 +123,7 @@ std::vector<Recipe> bestRecipes(const colour::Lab& target, const pigment::Patch&
             const colour::Spectrum twice = options[pair.second].screen.over(once[pair.first]);
             const double twiceL = colour::labOfReflectance(twice).L;
             const double stray = options[pair.first].stray + options[pair.second].stray;
-            for (int k = 0; k < count; ++k)
-                triples.offer({after(twice, twiceL, k, stray), pair.first, pair.second, k});
+            for (int k = 0; k < count; ++k) triples.offer({after(twice, twiceL, k, stray), pair.first, pair.second, k});
         }
 
     // The screen leaves the tooth out, so what it puts first is judged by the whole film.

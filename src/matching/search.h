@@ -8,15 +8,15 @@ namespace matching {
 
 /// How wide the search looks.
 struct SearchWidth {
-    int strokes = 3;        // at most, over the ground
-    int kept = 40;          // recipes given back
-    int beam = 160;         // pairs that a third stroke is tried on
+    int strokes = 3;           // at most, over the ground
+    int kept = 40;             // recipes given back
+    int beam = 160;            // pairs that a third stroke is tried on
     int judgedPerDepth = 140;  // screened recipes that get the whole film
 };
 
-/// The best recipes for one passage from the sticks named by `allowed` (indices), best first; never two of the same sticks
-/// in the same order. Screens all single strokes and pairs, and triples over the best pairs; judges the most promising
-/// by the whole film. Empty only if no allowed stick is dry.
+/// The best recipes for one passage from the sticks named by `allowed` (indices), best first; never two of the same
+/// sticks in the same order. Screens all single strokes and pairs, and triples over the best pairs; judges the most
+/// promising by the whole film. Empty only if no allowed stick is dry.
 std::vector<Recipe> bestRecipes(const colour::Lab& target, const pigment::Patch& ground,
                                 const std::vector<PreparedStick>& sticks, const std::vector<int>& allowed,
                                 const SearchWidth& width, const RecipeWeights& weights);

@@ -11,13 +11,17 @@ std::vector<PreparedStick> prepared(const std::vector<materials::Material>& medi
     const std::size_t count = std::min<std::size_t>(media.size(), mostSticks);
     sticks.reserve(count);
     for (std::size_t i = 0; i < count; ++i)
-        sticks.push_back({&media[i], pigment::pigmentOf(media[i]),
+        sticks.push_back({media[i].kind, pigment::pigmentOf(media[i]),
                           colour::labFromSrgb(colour::srgbFromSrgb8(media[i].masstone))});
     return sticks;
 }
 
-bool isDry(const PreparedStick& stick) { return !materials::isWet(stick.material->kind); }
+bool isDry(const PreparedStick& stick) {
+    return !materials::isWet(stick.kind);
+}
 
-bool isBlack(const PreparedStick& stick) { return stick.masstone.L < 22 && colour::chroma(stick.masstone) < 5; }
+bool isBlack(const PreparedStick& stick) {
+    return stick.masstone.L < 22 && colour::chroma(stick.masstone) < 5;
+}
 
 }  // namespace matching

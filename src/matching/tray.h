@@ -15,7 +15,7 @@ using StickSet = std::bitset<mostSticks>;
 
 /// A stick, pencil, pan or paint made ready for the search.
 struct PreparedStick {
-    const materials::Material* material;
+    materials::Kind kind;
     pigment::Pigment pigment;
     colour::Lab masstone;
 };

@@ -33,7 +33,11 @@ double usualHardness(Kind kind) {
     }
 }
 
-const Material* Library::medium(std::string_view id) const { return withId(media, id); }
-const Paper* Library::paper(std::string_view id) const { return withId(papers, id); }
+const Material* Library::medium(std::string_view id) const {
+    return withId(media, id);
+}
+const Paper* Library::paper(std::string_view id) const {
+    return withId(papers, id);
+}
 
 }  // namespace materials

@@ -22,8 +22,8 @@ struct Material {
     std::string id, maker, name;
     Kind kind = Kind::soft;
     colour::Srgb8 masstone;
-    double hiding = 1;       // hiding power, 1 as is usual for its kind
-    double hardness = 0.15;  // 0 buttery, 1 a hard point
+    double hiding = 1;                  // hiding power, 1 as is usual for its kind
+    double hardness = 0.15;             // 0 buttery, 1 a hard point
     std::vector<std::string> pigments;  // by Colour Index name
     std::string lightfastness;
     std::vector<std::string> hazards;  // toxic metals, as on the label; empty for none

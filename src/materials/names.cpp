@@ -14,11 +14,23 @@ constexpr std::array<std::string_view, 3> waters{"no", "light", "yes"};
 
 }  // namespace
 
-std::string_view nameOf(Kind kind) { return kinds[static_cast<int>(kind)]; }
-std::string_view nameOf(Surface surface) { return surfaces[static_cast<int>(surface)]; }
-std::string_view nameOf(Water water) { return waters[static_cast<int>(water)]; }
-std::optional<Kind> kindNamed(std::string_view name) { return common::enumNamed<Kind>(kinds, name); }
-std::optional<Surface> surfaceNamed(std::string_view name) { return common::enumNamed<Surface>(surfaces, name); }
-std::optional<Water> waterNamed(std::string_view name) { return common::enumNamed<Water>(waters, name); }
+std::string_view nameOf(Kind kind) {
+    return kinds[static_cast<int>(kind)];
+}
+std::string_view nameOf(Surface surface) {
+    return surfaces[static_cast<int>(surface)];
+}
+std::string_view nameOf(Water water) {
+    return waters[static_cast<int>(water)];
+}
+std::optional<Kind> kindNamed(std::string_view name) {
+    return common::enumNamed<Kind>(kinds, name);
+}
+std::optional<Surface> surfaceNamed(std::string_view name) {
+    return common::enumNamed<Surface>(surfaces, name);
+}
+std::optional<Water> waterNamed(std::string_view name) {
+    return common::enumNamed<Water>(waters, name);
+}
 
 }  // namespace materials

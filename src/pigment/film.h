@@ -8,8 +8,8 @@ namespace pigment {
 
 using colour::Spectrum;
 
-/// K/S of an opaque layer whose reflectance (masstone) is given, band by band: (1 - R)^2 / 2R. P. Kubelka, F. Munk, 1931.
-/// Reflectances are kept within 0.0005 .. 0.9995, where K/S is finite.
+/// K/S of an opaque layer whose reflectance (masstone) is given, band by band: (1 - R)^2 / 2R. P. Kubelka, F. Munk,
+/// 1931. Reflectances are kept within 0.0005 .. 0.9995, where K/S is finite.
 inline Spectrum absorptionOverScatter(const Spectrum& masstone) {
     const Spectrum r = masstone.max(0.0005f).min(0.9995f);
     return (1.0f - r).square() / (2.0f * r);

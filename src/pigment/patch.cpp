@@ -31,7 +31,8 @@ Weight weightOf(Manner manner) {
     }
 }
 
-/// How much of an offered amount sticks in a cell: the fuller the tooth, the less; and a hard point slides on loose load.
+/// How much of an offered amount sticks in a cell: the fuller the tooth, the less; and a hard point slides on loose
+/// load.
 float hold(const Patch& patch, int cell, const Pigment& pigment) {
     const float room = std::clamp(1.0f - patch.filled[cell] / patch.capacity[cell], 0.0f, 1.0f);
     if (pigment.wet) return 1.0f;
@@ -62,8 +63,8 @@ void deposit(Patch& patch, const Stroke& stroke) {
     patch.filled = patch.filled.min(patch.capacity);
 }
 
-/// Takes the loose load off, mixes the rubbed part of it over all cells by amount (D. R. Duncan, 1940), and lays it back
-/// as one film; most of it is then held by the tooth.
+/// Takes the loose load off, mixes the rubbed part of it over all cells by amount (D. R. Duncan, 1940), and lays it
+/// back as one film; most of it is then held by the tooth.
 void blend(Patch& patch, Pressure pressure, float factor) {
     const float rubbed = std::min(1.0f, rubShares[static_cast<int>(pressure)] * factor);
     const Spectrum pooledAbsorb = rubbed * patch.looseAbsorb.rowwise().mean();
@@ -170,12 +171,20 @@ float nominalAmount(const Stroke& stroke) {
     return amounts[static_cast<int>(stroke.pressure)] * weightOf(stroke.manner).amount * stroke.amountFactor;
 }
 
-Spectrum meanReflectance(const Patch& patch) { return patch.seen.rowwise().mean(); }
+Spectrum meanReflectance(const Patch& patch) {
+    return patch.seen.rowwise().mean();
+}
 
-colour::Lab labOf(const Patch& patch) { return colour::labOfReflectance(meanReflectance(patch)); }
+colour::Lab labOf(const Patch& patch) {
+    return colour::labOfReflectance(meanReflectance(patch));
+}
 
-double toothUsed(const Patch& patch) { return patch.filled.sum() / patch.capacity.sum(); }
+double toothUsed(const Patch& patch) {
+    return patch.filled.sum() / patch.capacity.sum();
+}
 
-double looseLoad(const Patch& patch) { return patch.loose.mean(); }
+double looseLoad(const Patch& patch) {
+    return patch.loose.mean();
+}
 
 }  // namespace pigment

@@ -13,14 +13,14 @@ struct Patch {
     using Spectra = Eigen::Array<float, colour::bandCount, cellCount>;
     using Cells = Eigen::Array<float, cellCount, 1>;
 
-    Spectra seen;          // reflectance from above
-    Spectra beneath;       // the same with the loose load taken off
-    Spectra looseAbsorb;   // K times thickness of the loose load
-    Cells looseScatter;    // S times thickness of the loose load
-    Cells loose;           // amount lying loose
-    Cells filled;          // amount in the tooth, the loose one included
-    Cells capacity;        // amount that the cell holds
-    float reach;           // of the surface, see SurfaceProfile
+    Spectra seen;         // reflectance from above
+    Spectra beneath;      // the same with the loose load taken off
+    Spectra looseAbsorb;  // K times thickness of the loose load
+    Cells looseScatter;   // S times thickness of the loose load
+    Cells loose;          // amount lying loose
+    Cells filled;         // amount in the tooth, the loose one included
+    Cells capacity;       // amount that the cell holds
+    float reach;          // of the surface, see SurfaceProfile
 };
 
 Patch barePatch(const materials::SurfaceProfile& surface, const Spectrum& paper);

@@ -32,10 +32,18 @@ constexpr std::array<Handling, 9> handlings{{
 
 }  // namespace
 
-std::string_view nameOf(Manner manner) { return manners[static_cast<int>(manner)]; }
-std::string_view nameOf(Pressure pressure) { return pressures[static_cast<int>(pressure)]; }
-std::optional<Manner> mannerNamed(std::string_view name) { return common::enumNamed<Manner>(manners, name); }
-std::optional<Pressure> pressureNamed(std::string_view name) { return common::enumNamed<Pressure>(pressures, name); }
+std::string_view nameOf(Manner manner) {
+    return manners[static_cast<int>(manner)];
+}
+std::string_view nameOf(Pressure pressure) {
+    return pressures[static_cast<int>(pressure)];
+}
+std::optional<Manner> mannerNamed(std::string_view name) {
+    return common::enumNamed<Manner>(manners, name);
+}
+std::optional<Pressure> pressureNamed(std::string_view name) {
+    return common::enumNamed<Pressure>(pressures, name);
+}
 
 bool laysPigment(Manner manner) {
     return manner != Manner::blend && manner != Manner::fix && manner != Manner::lift;

@@ -10,7 +10,7 @@ namespace planning {
 struct Layer {
     int step = 0;  // number
     int stick = -1;
-    colour::Lab colour;  // of the passage afterwards
+    colour::Lab colour;                      // of the passage afterwards
     double toothBefore = 0, toothAfter = 0;  // share of the tooth filled
 };
 

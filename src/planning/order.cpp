@@ -43,7 +43,7 @@ double heldTurnedRound(const Plan& plan, const PlannedPassage& passage, int lay)
 }
 
 class Orderer {
-   public:
+ public:
     Orderer(const Plan& plan, const Study& study) : plan_(plan), study_(study) {}
 
     std::vector<Step> steps() {
@@ -55,7 +55,7 @@ class Orderer {
         return std::move(steps_);
     }
 
-   private:
+ private:
     const subject::Passage& passage(int index) const { return plan_.reading->passages.list[index]; }
     const subject::Area& area(int index) const { return plan_.reading->areas.list[passage(index).area - 1]; }
 
@@ -266,7 +266,9 @@ class Orderer {
 
 }  // namespace
 
-std::vector<Step> orderedSteps(const Plan& plan, const Study& study) { return Orderer(plan, study).steps(); }
+std::vector<Step> orderedSteps(const Plan& plan, const Study& study) {
+    return Orderer(plan, study).steps();
+}
 
 int stickChanges(const std::vector<Step>& steps) {
     int changes = 0, inHand = -1;

@@ -6,8 +6,8 @@
 
 namespace planning {
 
-/// The steps of a plan whose passages, grounds and sticks are decided, in an order that keeps every rule of the approach and
-/// picks up few sticks. Numbers, `after`, reasons, minutes and waits are filled in.
+/// The steps of a plan whose passages, grounds and sticks are decided, in an order that keeps every rule of the
+/// approach and picks up few sticks. Numbers, `after`, reasons, minutes and waits are filled in.
 std::vector<Step> orderedSteps(const Plan& plan, const Study& study);
 
 /// Changes of stick when going through the steps.

@@ -22,9 +22,9 @@ double singleStrokeDifference(const Reading& reading, const colour::Spectrum& pa
     std::vector<colour::Lab> reachable{colour::labOfReflectance(paper)};
     for (std::size_t i = 0; i < sticks.size(); ++i) {
         if (!matching::isDry(sticks[i])) continue;
-        for (const auto& [manner, pressure] : {std::pair(Manner::scumble, Pressure::light),
-                                               std::pair(Manner::scumble, Pressure::medium),
-                                               std::pair(Manner::scumble, Pressure::heavy)}) {
+        for (const auto& [manner, pressure] :
+             {std::pair(Manner::scumble, Pressure::light), std::pair(Manner::scumble, Pressure::medium),
+              std::pair(Manner::scumble, Pressure::heavy)}) {
             const matching::Screen screen({int(i), manner, pressure}, sticks[i].pigment, reach);
             reachable.push_back(colour::labOfReflectance(screen.over(paper)));
         }

@@ -15,8 +15,8 @@ namespace planning {
 
 /// The reference as this study reads it: everything that does not depend on materials.
 struct Reading {
-    cv::Mat xyz;      // CV_32FC3, cropped to the sheet's format
-    cv::Mat lab;      // the same in CIELAB
+    cv::Mat xyz;  // CV_32FC3, cropped to the sheet's format
+    cv::Mat lab;  // the same in CIELAB
     cv::Mat squinted;
     cv::Mat picture;  // CV_8UC3, R G B
     subject::Masses masses;
@@ -32,7 +32,7 @@ enum class ReasonKind {
     inkDeepestDarks,
     wetBeforeDry,
     overEarlierStroke,
-    hardBeforeSoft,     // figure: share of the pencil's deposit that would hold the other way round
+    hardBeforeSoft,  // figure: share of the pencil's deposit that would hold the other way round
     backgroundFirst,
     darkBeforeLight,
     lightBaseFirst,
@@ -40,16 +40,16 @@ enum class ReasonKind {
     stickInHand,
     highlightsLast,
     // papers
-    showsBothEnds,      // figures: steps to the darkest, to the lightest
+    showsBothEnds,  // figures: steps to the darkest, to the lightest
     hidesLights,
     hidesDarks,
-    nearSubject,        // figure: share of the picture
+    nearSubject,  // figure: share of the picture
     complementSparkles,
-    holdsLayers,        // figure: full layers of a soft stick
+    holdsLayers,  // figure: full layers of a soft stick
     fewLayers,
     takesWater,
     noWater,
-    fitsSticks,         // figure: mean difference of single strokes
+    fitsSticks,  // figure: mean difference of single strokes
 };
 
 struct Reason {
@@ -61,13 +61,13 @@ struct Reason {
 
 enum class NoteKind { advice, caution, safety };
 enum class NoteTopic {
-    toothRunsOut,      // figure: share used
-    farFromTarget,     // figure: difference
-    unsteadyHand,      // figure: mean difference of an unsteady hand
+    toothRunsOut,   // figure: share used
+    farFromTarget,  // figure: difference
+    unsteadyHand,   // figure: mean difference of an unsteady hand
     deepDarksByInk,
     paperHidesEnds,
     dust,
-    toxicPigments,     // subjects: sticks
+    toxicPigments,  // subjects: sticks
     heatAndWater,
     sticksAreFew,
 };
@@ -104,7 +104,7 @@ struct Step {
 
 struct RankedPaper {
     materials::Paper paper;
-    double score = 0;  // 0..1
+    double score = 0;           // 0..1
     double meanDifference = 0;  // of the best single strokes
     std::vector<Reason> reasons;
 };
@@ -118,7 +118,8 @@ struct GroundLayer {
 struct Summary {
     double meanDifference = 0, p95Difference = 0;
     double unsteadyDifference = 0;
-    double nearestStickDifference = 0;  // mean over the picture with the nearest single stick of the tray for each passage
+    double nearestStickDifference =
+        0;  // mean over the picture with the nearest single stick of the tray for each passage
     double minutes = 0;
     int stickChanges = 0;
     int stickChangesPlain = 0;  // of the plain order by passages
@@ -133,6 +134,8 @@ struct Plan {
     std::vector<matching::PreparedStick> prepared;  // of `sticks`
     std::vector<GroundLayer> grounds;               // the bare paper first
     std::vector<PlannedPassage> passages;           // as in reading->passages.list
+    std::vector<pigment::Patch> proposedGround;     // of each passage, whether the study takes it or not
+    std::vector<std::string> proposedMedia;         // names of what it is laid with
     std::vector<Step> steps;
     std::vector<Note> notes;
     Summary summary;

@@ -61,8 +61,9 @@ std::vector<std::string> namesOf(const Reading& reading, const Study& study) {
 }
 
 /// Picks the plan's palette and recipes over the chosen grounds, and keeps only the sticks that are used.
-bool match(Plan& plan, const Study& study, const std::vector<matching::PreparedStick>& tray,
-           const Underpainting& underpainting, const common::Progress& progress) {
+bool match(Plan& plan, const Study& study, const materials::Library& library,
+           const std::vector<matching::PreparedStick>& tray, const Underpainting& underpainting,
+           const common::Progress& progress) {
     const std::vector<subject::Passage>& passages = plan.reading->passages.list;
     std::vector<matching::Demand> demands;
     for (std::size_t p = 0; p < passages.size(); ++p)
@@ -83,7 +84,7 @@ bool match(Plan& plan, const Study& study, const std::vector<matching::PreparedS
     std::vector<int> newIndex(tray.size(), -1);
     for (const int stick : used) {
         newIndex[stick] = int(plan.sticks.size());
-        plan.sticks.push_back(*tray[stick].material);
+        plan.sticks.push_back(library.media[stick]);
     }
     const auto renumber = [&](std::vector<matching::Lay>& lays) {
         for (matching::Lay& lay : lays) lay.stick = newIndex[lay.stick];
@@ -139,10 +140,13 @@ common::Result<Plan> planned(const Study& study, const materials::Library& libra
 
     constexpr int mostWashes = 3;
     const bool room = study.stickLimit > 2 * mostWashes;
-    const Underpainting underpainting = study.ground == Ground::proposed && room
-                                            ? proposedUnderpainting(*plan.reading, plan.paper, tray, mostWashes)
-                                            : bareGround(*plan.reading, plan.paper);
-    if (!match(plan, study, tray, underpainting, progress.part(0.2, 0.95)))
+    const Underpainting proposal = proposedUnderpainting(*plan.reading, plan.paper, tray, mostWashes);
+    for (const int layer : proposal.ofPassage) plan.proposedGround.push_back(proposal.layers[layer].patch);
+    for (const GroundLayer& layer : proposal.layers)
+        if (!layer.lays.empty()) plan.proposedMedia.push_back(library.media[layer.lays.front().stick].name);
+    const Underpainting underpainting =
+        study.ground == Ground::proposed && room ? proposal : bareGround(*plan.reading, plan.paper);
+    if (!match(plan, study, library, tray, underpainting, progress.part(0.2, 0.95)))
         return Problem{progress.cancelled() ? ProblemKind::cancelled : ProblemKind::trayEmpty, ""};
     plan.steps = orderedSteps(plan, study);
     summarise(plan, tray);

@@ -21,8 +21,8 @@ struct Kept {
 /// The reading alone, for the first picture on the screen.
 common::Result<std::shared_ptr<const Reading>> readSubject(const Study& study, Kept& kept);
 
-/// Everything that follows from the study and the library: a pure function of both, the same bit for bit on any number of
-/// threads. `kept` only saves time. Refuses an empty tray, an unknown paper, figures out of bounds and bad pictures;
+/// Everything that follows from the study and the library: a pure function of both, the same bit for bit on any number
+/// of threads. `kept` only saves time. Refuses an empty tray, an unknown paper, figures out of bounds and bad pictures;
 /// gives the problem `cancelled` when stopped. `threads` 0 takes all cores.
 common::Result<Plan> makePlan(const Study& study, const materials::Library& library, Kept& kept,
                               const common::Progress& progress = {}, int threads = 0);

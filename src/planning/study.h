@@ -45,7 +45,7 @@ struct Study {
     double squint = 0.4;  // 0..1
     std::string paper;    // id; empty takes the best ranked
     int stickLimit = 30;
-    int strokes = 3;      // at most, a passage
+    int strokes = 3;  // at most, a passage
     School school = School::darkFirst;
     Ground ground = Ground::proposed;
     std::vector<AreaName> areaNames;

@@ -10,8 +10,8 @@ namespace planning {
 
 namespace {
 
-using materials::Kind;
 using matching::Lay;
+using materials::Kind;
 using pigment::Manner;
 using pigment::Pressure;
 
@@ -39,7 +39,7 @@ std::vector<GroundLayer> candidates(const materials::Paper& paper, const pigment
     const double paperL = pigment::labOf(bare).L;
     std::vector<GroundLayer> layers;
     for (std::size_t i = 0; i < sticks.size(); ++i) {
-        const Kind kind = sticks[i].material->kind;
+        const Kind kind = sticks[i].kind;
         std::vector<Lay> lays;
         if (materials::isWet(kind)) {
             if (!paperTakes(paper, paperL, kind) || kind == Kind::ink) continue;
@@ -60,8 +60,7 @@ void addInk(Underpainting& underpainting, const std::vector<subject::Passage>& p
             const std::vector<matching::PreparedStick>& sticks) {
     int ink = -1;
     for (std::size_t i = 0; i < sticks.size(); ++i)
-        if (sticks[i].material->kind == Kind::ink && (ink < 0 || sticks[i].masstone.L < sticks[ink].masstone.L))
-            ink = int(i);
+        if (sticks[i].kind == Kind::ink && (ink < 0 || sticks[i].masstone.L < sticks[ink].masstone.L)) ink = int(i);
     const pigment::Patch bare = underpainting.layers[0].patch;
     if (ink < 0 || !paperTakes(paper, pigment::labOf(bare).L, Kind::ink)) return;
     const std::vector<Lay> lays{{ink, Manner::wash, Pressure::heavy}};

@@ -17,15 +17,17 @@ namespace print {
 
 namespace {
 
-QString tr(const char* text) { return QCoreApplication::translate("print", text); }
+QString tr(const char* text) {
+    return QCoreApplication::translate("print", text);
+}
 
-constexpr double mm = 96.0 / 25.4;  // painting units (96 per inch) in a millimetre
+constexpr double mm = 96.0 / 25.4;      // painting units (96 per inch) in a millimetre
 constexpr double pageWidth = 180 * mm;  // A4 less margins of 15 mm
 constexpr double pageHeight = 267 * mm;
 
 /// A page at a time, with a place that moves down it.
 class Sheets {
-   public:
+ public:
     Sheets(QPdfWriter& writer, const QString& title) : writer_(writer), painter_(&writer), title_(title) { foot(); }
 
     QPainter& painter() { return painter_; }
@@ -58,7 +60,7 @@ class Sheets {
         y += 10 * mm;
     }
 
-   private:
+ private:
     void foot() {
         painter_.setFont(drawing::font(drawing::TypeSize::small));
         painter_.setPen(QColor(0x50, 0x50, 0x50));
@@ -84,21 +86,22 @@ void cover(Sheets& sheets, const planning::Plan& plan, const planning::Study& st
     const QImage reference = drawing::imageOf(plan.reading->picture);
     const double ratio = double(reference.height()) / reference.width();
     const double width = std::min(pageWidth, 95 * mm / ratio);
-    for (const auto& [image, caption] :
-         {std::pair(reference, tr("The reference")), std::pair(predicted, tr("The sheet as predicted, all steps done"))}) {
+    for (const auto& [image, caption] : {std::pair(reference, tr("The reference")),
+                                         std::pair(predicted, tr("The sheet as predicted, all steps done"))}) {
         sheets.painter().drawImage(QRectF(0, sheets.y, width, width * ratio), image);
         sheets.y += width * ratio + 1 * mm;
         sheets.text(QRectF(0, sheets.y, pageWidth, 8 * mm), caption, drawing::TypeSize::small);
         sheets.y += 7 * mm;
     }
     const planning::Summary& s = plan.summary;
-    sheets.text(QRectF(0, sheets.y, pageWidth, 30 * mm),
-                tr("In the mean the plan comes within %1 of the reference (%2 of 20 parts of the area within %3); with an "
-                   "unsteady hand %4. The nearest single sticks would leave %5.")
-                    .arg(wording::differenceFigure(s.meanDifference), QStringLiteral("19"),
-                         wording::differenceFigure(s.p95Difference), wording::differenceFigure(s.unsteadyDifference),
-                         wording::differenceFigure(s.nearestStickDifference)),
-                drawing::TypeSize::text);
+    sheets.text(
+        QRectF(0, sheets.y, pageWidth, 30 * mm),
+        tr("In the mean the plan comes within %1 of the reference (%2 of 20 parts of the area within %3); with an "
+           "unsteady hand %4. The nearest single sticks would leave %5.")
+            .arg(wording::differenceFigure(s.meanDifference), QStringLiteral("19"),
+                 wording::differenceFigure(s.p95Difference), wording::differenceFigure(s.unsteadyDifference),
+                 wording::differenceFigure(s.nearestStickDifference)),
+        drawing::TypeSize::text);
 }
 
 void pullList(Sheets& sheets, const planning::Plan& plan) {
@@ -106,7 +109,8 @@ void pullList(Sheets& sheets, const planning::Plan& plan) {
     sheets.head(tr("Pull these"));
     std::vector<int> order;
     for (int i = 0; i < int(plan.sticks.size()); ++i) order.push_back(i);
-    std::ranges::stable_sort(order, {}, [&](int i) { return std::pair(plan.sticks[i].kind, plan.prepared[i].masstone.L); });
+    std::ranges::stable_sort(order, {},
+                             [&](int i) { return std::pair(plan.sticks[i].kind, plan.prepared[i].masstone.L); });
     const double rowHeight = 9.5 * mm;
     const double columnWidth = pageWidth / 2;
     for (std::size_t n = 0; n < order.size(); ++n) {
@@ -115,7 +119,8 @@ void pullList(Sheets& sheets, const planning::Plan& plan) {
         const double x = n % 2 == 0 ? 0 : columnWidth;
         drawing::paintMaterial(sheets.painter(), QRectF(x, sheets.y, 16 * mm, 7 * mm), stick.kind,
                                drawing::colourOf(stick.masstone));
-        QString about = QStringLiteral("%1, %2").arg(QString::fromStdString(stick.maker), wording::kindWord(stick.kind));
+        QString about =
+            QStringLiteral("%1, %2").arg(QString::fromStdString(stick.maker), wording::kindWord(stick.kind));
         QStringList pigments;
         for (const std::string& pigment : stick.pigments) pigments << QString::fromStdString(pigment);
         about += QStringLiteral(", ") + pigments.join(QStringLiteral(" "));
@@ -132,11 +137,13 @@ void section(Sheets& sheets, const planning::Plan& plan) {
     sheets.need(95 * mm);
     sheets.y += 6 * mm;
     sheets.head(tr("The section"));
-    sheets.y += sheets.text(QRectF(0, sheets.y, pageWidth, 12 * mm),
-                            tr("A cut through the sheet: one column a passage, as wide as its share of the picture; paper below, "
-                               "the last stroke above."),
-                            drawing::TypeSize::small) +
-                3 * mm;
+    sheets.y +=
+        sheets.text(
+            QRectF(0, sheets.y, pageWidth, 12 * mm),
+            tr("A cut through the sheet: one column a passage, as wide as its share of the picture; paper below, "
+               "the last stroke above."),
+            drawing::TypeSize::small) +
+        3 * mm;
     sheets.painter().setFont(drawing::font(drawing::TypeSize::small));
     sheets.painter().setPen(Qt::black);
     drawing::Section(plan).paint(sheets.painter(), QRectF(0, sheets.y, pageWidth, 62 * mm), int(plan.steps.size()), -1);
@@ -178,22 +185,30 @@ void steps(Sheets& sheets, const planning::Plan& plan, const common::Progress& p
         sheets.need(height + (newStage ? 9 * mm : 0));
         if (newStage) {
             stage = step.stage;
-            sheets.text(QRectF(0, sheets.y, pageWidth, 8 * mm), wording::stageWord(stage), drawing::TypeSize::text, true);
+            sheets.text(QRectF(0, sheets.y, pageWidth, 8 * mm), wording::stageWord(stage), drawing::TypeSize::text,
+                        true);
             sheets.y += 7 * mm;
         }
-        QString doing = step.stick >= 0 ? QString::fromStdString(plan.sticks[step.stick].name + " (" + plan.sticks[step.stick].id + ")")
-                                        : tr("no stick");
-        doing += tr(": %1, %2; %3").arg(wording::mannerWord(step.manner), wording::pressureWord(step.pressure), wording::duration(step.minutes));
+        QString doing =
+            step.stick >= 0
+                ? QString::fromStdString(plan.sticks[step.stick].name + " (" + plan.sticks[step.stick].id + ")")
+                : tr("no stick");
+        doing += tr(": %1, %2; %3")
+                     .arg(wording::mannerWord(step.manner), wording::pressureWord(step.pressure),
+                          wording::duration(step.minutes));
         if (step.waitMinutes > 0) doing += tr(", then wait %1").arg(wording::duration(step.waitMinutes));
         sheets.text(QRectF(0, sheets.y, 11 * mm, 6 * mm), QString::number(step.number), drawing::TypeSize::text, true);
         if (step.stick >= 0)
-            drawing::paintMaterial(sheets.painter(), QRectF(10 * mm, sheets.y, 15 * mm, 6.5 * mm), plan.sticks[step.stick].kind,
-                                   drawing::colourOf(plan.sticks[step.stick].masstone));
-        drawing::paintPressure(sheets.painter(), QRectF(10 * mm, sheets.y + 8 * mm, 10 * mm, 1.2 * mm), step.pressure, Qt::black);
+            drawing::paintMaterial(sheets.painter(), QRectF(10 * mm, sheets.y, 15 * mm, 6.5 * mm),
+                                   plan.sticks[step.stick].kind, drawing::colourOf(plan.sticks[step.stick].masstone));
+        drawing::paintPressure(sheets.painter(), QRectF(10 * mm, sheets.y + 8 * mm, 10 * mm, 1.2 * mm), step.pressure,
+                               Qt::black);
         sheets.text(QRectF(left, sheets.y, middle, 6 * mm), doing, drawing::TypeSize::text);
         sheets.text(QRectF(left, sheets.y + 5.6 * mm, middle, whereHeight + 2), where, drawing::TypeSize::small);
-        sheets.text(QRectF(left, sheets.y + 5.6 * mm + whereHeight, middle, whyHeight + 2), why, drawing::TypeSize::small);
-        sheets.painter().drawImage(QRectF(pageWidth - mapWidth, sheets.y, mapWidth, mapHeight), drawing::stepMap(plan, step, 220));
+        sheets.text(QRectF(left, sheets.y + 5.6 * mm + whereHeight, middle, whyHeight + 2), why,
+                    drawing::TypeSize::small);
+        sheets.painter().drawImage(QRectF(pageWidth - mapWidth, sheets.y, mapWidth, mapHeight),
+                                   drawing::stepMap(plan, step, 220));
         sheets.painter().setPen(QPen(QColor(0x90, 0x90, 0x90), 0.5));
         sheets.painter().setBrush(Qt::NoBrush);
         sheets.painter().drawRect(QRectF(pageWidth - mapWidth, sheets.y, mapWidth, mapHeight));
@@ -205,7 +220,8 @@ void notes(Sheets& sheets, const planning::Plan& plan) {
     sheets.newPage();
     sheets.head(tr("What to mind, and safety"));
     for (const planning::Note& note : plan.notes) {
-        const QString sentence = wording::noteKindWord(note.kind) + QStringLiteral(".  ") + wording::noteSentence(note, plan);
+        const QString sentence =
+            wording::noteKindWord(note.kind) + QStringLiteral(".  ") + wording::noteSentence(note, plan);
         const double height = sheets.heightOf(pageWidth, sentence, drawing::TypeSize::text);
         sheets.need(height + 4 * mm);
         sheets.text(QRectF(0, sheets.y, pageWidth, height + 2 * mm), sentence, drawing::TypeSize::text);
@@ -225,7 +241,8 @@ common::Done writePlanPdf(const planning::Plan& plan, const planning::Study& stu
     {
         QPdfWriter writer(&buffer);
         writer.setResolution(96);
-        writer.setPageLayout(QPageLayout(QPageSize(QPageSize::A4), QPageLayout::Portrait, QMarginsF(15, 15, 15, 15), QPageLayout::Millimeter));
+        writer.setPageLayout(QPageLayout(QPageSize(QPageSize::A4), QPageLayout::Portrait, QMarginsF(15, 15, 15, 15),
+                                         QPageLayout::Millimeter));
         const QString title = QString::fromStdString(study.title);
         writer.setTitle(title);
         writer.setCreator(QStringLiteral("Yawning Dune"));

@@ -116,7 +116,8 @@ common::Done writeDocument(const Document& document, const std::filesystem::path
     bool ok = addPart(archive, "study.json", study.constData(), std::size_t(study.size()), true) &&
               addPart(archive, "materials.json", library.constData(), std::size_t(library.size()), true);
     const auto& reference = document.study.reference->bytes;
-    ok = ok && addPart(archive, referencePart(document.study.reference->name).c_str(), reference.data(), reference.size(), false);
+    ok = ok && addPart(archive, referencePart(document.study.reference->name).c_str(), reference.data(),
+                       reference.size(), false);
     if (!areasPng.isEmpty())
         ok = ok && addPart(archive, "areas.png", areasPng.constData(), std::size_t(areasPng.size()), false);
     if (!thumbnailPng.isEmpty())

@@ -50,7 +50,7 @@ common::Result<Rows> rowsOf(const common::Bytes& csv, const std::string& name) {
 
 /// One row, read by column name.
 class RowReader {
-   public:
+ public:
     RowReader(const std::map<std::string, int>& columns, const std::vector<std::string>& fields, int number,
               const std::string& file)
         : columns_(columns), fields_(fields), number_(number), file_(file) {}
@@ -88,7 +88,7 @@ class RowReader {
 
     std::optional<Problem> problem;
 
-   private:
+ private:
     const std::map<std::string, int>& columns_;
     const std::vector<std::string>& fields_;
     int number_;

@@ -13,18 +13,26 @@ namespace storage {
 
 namespace {
 
-QString text(std::string_view s) { return QString::fromUtf8(s.data(), qsizetype(s.size())); }
+QString text(std::string_view s) {
+    return QString::fromUtf8(s.data(), qsizetype(s.size()));
+}
 
-QJsonObject labJson(const colour::Lab& lab) { return {{"L", lab.L}, {"a", lab.a}, {"b", lab.b}}; }
+QJsonObject labJson(const colour::Lab& lab) {
+    return {{"L", lab.L}, {"a", lab.a}, {"b", lab.b}};
+}
 
 QString planeWord(subject::Plane plane) {
     static const char* words[] = {"background", "middle", "foreground"};
     return QLatin1String(words[static_cast<int>(plane)]);
 }
 
-QString stickId(const planning::Plan& plan, int stick) { return text(plan.sticks[stick].id); }
+QString stickId(const planning::Plan& plan, int stick) {
+    return text(plan.sticks[stick].id);
+}
 
-QString passageId(const planning::Plan& plan, int passage) { return text(plan.reading->passages.list[passage].id()); }
+QString passageId(const planning::Plan& plan, int passage) {
+    return text(plan.reading->passages.list[passage].id());
+}
 
 QJsonObject passageJson(const planning::Plan& plan, int index) {
     const subject::Passage& passage = plan.reading->passages.list[index];
@@ -143,20 +151,20 @@ QJsonObject planJson(const planning::Plan& plan, const planning::Study& study) {
 }
 
 QByteArray stepsCsv(const planning::Plan& plan) {
-    QByteArray csv = csvRow({"number", "stage", "stick", "name", "manner", "pressure", "where", "minutes", "wait_minutes",
-                             "after", "why"});
+    QByteArray csv = csvRow(
+        {"number", "stage", "stick", "name", "manner", "pressure", "where", "minutes", "wait_minutes", "after", "why"});
     for (const planning::Step& step : plan.steps) {
         QStringList after, why;
         for (const int n : step.after) after << QString::number(n);
         for (const planning::Reason& reason : step.why) why << wording::reasonPhrase(reason);
-        csv += csvRow({QString::number(step.number), text(planning::nameOf(step.stage)),
-                       step.stick >= 0 ? stickId(plan, step.stick) : QString(),
-                       step.stick >= 0 ? text(plan.sticks[step.stick].name) : QString(),
-                       text(pigment::nameOf(step.manner)), text(pigment::nameOf(step.pressure)),
-                       step.stage == planning::Stage::drawing ? QStringLiteral("everywhere")
-                                                              : passageNames(plan, step.passages),
-                       QString::number(step.minutes), QString::number(step.waitMinutes), after.join(' '),
-                       why.join(QStringLiteral("; "))});
+        csv += csvRow(
+            {QString::number(step.number), text(planning::nameOf(step.stage)),
+             step.stick >= 0 ? stickId(plan, step.stick) : QString(),
+             step.stick >= 0 ? text(plan.sticks[step.stick].name) : QString(), text(pigment::nameOf(step.manner)),
+             text(pigment::nameOf(step.pressure)),
+             step.stage == planning::Stage::drawing ? QStringLiteral("everywhere") : passageNames(plan, step.passages),
+             QString::number(step.minutes), QString::number(step.waitMinutes), after.join(' '),
+             why.join(QStringLiteral("; "))});
     }
     return csv;
 }

@@ -11,9 +11,13 @@ using common::ProblemKind;
 
 namespace {
 
-QString text(std::string_view s) { return QString::fromUtf8(s.data(), qsizetype(s.size())); }
+QString text(std::string_view s) {
+    return QString::fromUtf8(s.data(), qsizetype(s.size()));
+}
 
-std::string stringIn(const QJsonObject& json, const char* key) { return json[QLatin1String(key)].toString().toStdString(); }
+std::string stringIn(const QJsonObject& json, const char* key) {
+    return json[QLatin1String(key)].toString().toStdString();
+}
 
 QJsonArray arrayOf(const std::vector<std::string>& list) {
     QJsonArray array;
@@ -29,7 +33,7 @@ std::vector<std::string> listIn(const QJsonObject& json, const char* key) {
 
 /// Reads fields and remembers the first that will not do.
 class Reader {
-   public:
+ public:
     Reader(const QJsonObject& json, const std::string& name) : json_(json), name_(name) {}
 
     double number(const char* key, const planning::Bounds& bounds) {
@@ -55,7 +59,7 @@ class Reader {
 
     std::optional<Problem> problem;
 
-   private:
+ private:
     const QJsonObject& json_;
     const std::string& name_;
 };

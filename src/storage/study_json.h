@@ -9,8 +9,8 @@
 
 namespace storage {
 
-/// study.json and materials.json of a .dune archive; docs/FORMAT.md describes both. Reading refuses (duneDamaged) what is not there
-/// or out of bounds; `name` stands in the problem. The reference's bytes are not in the JSON.
+/// study.json and materials.json of a .dune archive; docs/FORMAT.md describes both. Reading refuses (duneDamaged) what
+/// is not there or out of bounds; `name` stands in the problem. The reference's bytes are not in the JSON.
 QJsonObject jsonOf(const planning::Study& study);
 common::Result<planning::Study> studyFrom(const QJsonObject& json, const std::string& name);
 

@@ -25,7 +25,7 @@ struct Border {
 /// A growing region: what joining needs to know.
 struct Region {
     double pixels = 0;
-    cv::Vec3d sum{0, 0, 0};      // weighted CIELAB
+    cv::Vec3d sum{0, 0, 0};  // weighted CIELAB
     std::map<int, Border> borders;
     bool alive = true;
 

@@ -16,7 +16,7 @@ struct Area {
     double centreX = 0, centreY = 0;  // fractions of the width and height
     colour::Lab colour;               // median
     Plane plane = Plane::middle;
-    std::vector<int> neighbours;      // ids, rising
+    std::vector<int> neighbours;  // ids, rising
     bool focal = false;
 };
 
@@ -25,9 +25,9 @@ struct Areas {
     std::vector<Area> list;
 };
 
-/// Proposes `wanted` areas (fewer, if the picture has fewer): superpixels of a squinted CIELAB picture (CV_32FC3; OpenCV
-/// ximgproc SLIC, R. Achanta et al., 2012) joined two by two, the pair that costs least first. Hue and chroma count
-/// more than lightness: an object keeps its light and its shadow.
+/// Proposes `wanted` areas (fewer, if the picture has fewer): superpixels of a squinted CIELAB picture (CV_32FC3;
+/// OpenCV ximgproc SLIC, R. Achanta et al., 2012) joined two by two, the pair that costs least first. Hue and chroma
+/// count more than lightness: an object keeps its light and its shadow.
 Areas proposedAreas(const cv::Mat& squintedLab, int wanted);
 
 }  // namespace subject

@@ -9,7 +9,7 @@ namespace {
 
 /// Cost of putting the values first..last into one level, from prefix sums.
 class SpanCost {
-   public:
+ public:
     SpanCost(const std::vector<double>& values, const std::vector<double>& weights) {
         // Counted from the middle value: squares of large offsets would eat the digits.
         origin_ = values[values.size() / 2];
@@ -31,7 +31,7 @@ class SpanCost {
         return origin_ + (w > 0 ? (sum_[last + 1] - sum_[first]) / w : 0.0);
     }
 
-   private:
+ private:
     double origin_ = 0;
     std::vector<double> weight_{0}, sum_{0}, square_{0};
 };

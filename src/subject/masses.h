@@ -9,10 +9,10 @@ namespace subject {
 
 /// The picture's lights and darks as a few flat masses, darkest first.
 struct Masses {
-    cv::Mat map;                  // CV_32S, index of the mass
-    std::vector<double> values;   // Munsell value of each
-    std::vector<double> shares;   // of the picture's area, sum 1
-    std::vector<double> upTo;     // lightness L* where each mass ends
+    cv::Mat map;                 // CV_32S, index of the mass
+    std::vector<double> values;  // Munsell value of each
+    std::vector<double> shares;  // of the picture's area, sum 1
+    std::vector<double> upTo;    // lightness L* where each mass ends
 };
 
 /// Exact levels of lightness on a squinted CIELAB picture (CV_32FC3), then without small islands.
@@ -23,9 +23,9 @@ Levels lightnessLevels(const std::vector<float>& lightness, int k);
 
 /// How the masses stand on the value ladder.
 struct Contrast {
-    double darkest = 0, lightest = 0;       // Munsell value
-    double key = 0;                         // their middle
-    double dark = 0, medium = 0, light = 0; // share below 4, from 4 to 7, above 7
+    double darkest = 0, lightest = 0;        // Munsell value
+    double key = 0;                          // their middle
+    double dark = 0, medium = 0, light = 0;  // share below 4, from 4 to 7, above 7
 };
 Contrast contrastOf(const Masses& masses);
 

@@ -23,7 +23,7 @@ Split splitOf(std::vector<float> lightness) {
     std::ranges::sort(lightness);
     const auto at = [&](double part) { return double(lightness[std::size_t(part * (lightness.size() - 1))]); };
     const double range = at(0.96) - at(0.04);
-    constexpr double oneBand = 7.0;   // under a Munsell step of about ten: one tone
+    constexpr double oneBand = 7.0;  // under a Munsell step of about ten: one tone
     constexpr double twoBands = 15.0;
     if (range < oneBand) return {{101.0}, {Band::medium}};
     if (range < twoBands) return {lightnessLevels(lightness, 2).upTo, {Band::dark, Band::light}};
@@ -48,9 +48,13 @@ float medianOf(std::vector<float>& values) {
 
 }  // namespace
 
-std::string_view nameOf(Band band) { return bandNames[static_cast<int>(band)]; }
+std::string_view nameOf(Band band) {
+    return bandNames[static_cast<int>(band)];
+}
 
-std::string Passage::id() const { return std::to_string(area) + "-" + std::string(nameOf(band)); }
+std::string Passage::id() const {
+    return std::to_string(area) + "-" + std::string(nameOf(band));
+}
 
 Passages passagesOf(const Areas& areas, const cv::Mat& lab, const cv::Mat& squintedLab) {
     const cv::Mat& areaMap = areas.map;

@@ -17,7 +17,7 @@ std::string_view nameOf(Band band);
 struct Passage {
     int area = 0;  // id
     Band band = Band::medium;
-    double share = 0;  // of the picture's area
+    double share = 0;    // of the picture's area
     colour::Lab target;  // median of the reference there
 
     /// "1-dark": stands in plan.json.
@@ -25,7 +25,7 @@ struct Passage {
 };
 
 struct Passages {
-    cv::Mat map;  // CV_32S, index of the passage
+    cv::Mat map;                // CV_32S, index of the passage
     std::vector<Passage> list;  // by area, then from dark to accent; shares sum to 1
 };
 

@@ -37,8 +37,8 @@ common::Result<Metadata> readMetadata(std::span<const std::uint8_t> bytes, const
             metadata.iccProfile.assign(profile->pData_, profile->pData_ + profile->size_);
         }
     } catch (const Exiv2::Error& error) {
-        const bool known = Exiv2::ImageFactory::getType(bytes.data(), static_cast<long>(bytes.size())) !=
-                           Exiv2::ImageType::none;
+        const bool known =
+            Exiv2::ImageFactory::getType(bytes.data(), static_cast<long>(bytes.size())) != Exiv2::ImageType::none;
         return Problem{known ? ProblemKind::pictureTruncated : ProblemKind::pictureUnknown, name};
     }
     return metadata;
@@ -93,8 +93,7 @@ cv::Mat decoded(std::span<const std::uint8_t> bytes) {
 
 }  // namespace
 
-common::Result<Picture> readPicture(std::span<const std::uint8_t> bytes, const std::string& name,
-                                    int workingLongSide) {
+common::Result<Picture> readPicture(std::span<const std::uint8_t> bytes, const std::string& name, int workingLongSide) {
     if (bytes.empty()) return Problem{ProblemKind::pictureUnknown, name};
     auto metadata = readMetadata(bytes, name);
     if (!metadata) return metadata.problem();

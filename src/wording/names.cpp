@@ -13,9 +13,8 @@ namespace {
 QString placeWords(double x, double y) {
     const int column = x < 0.38 ? 0 : x > 0.62 ? 2 : 1;
     const int row = y < 0.38 ? 0 : y > 0.62 ? 2 : 1;
-    static const char* words[3][3] = {{"upper left", "top", "upper right"},
-                                      {"left", "centre", "right"},
-                                      {"lower left", "bottom", "lower right"}};
+    static const char* words[3][3] = {
+        {"upper left", "top", "upper right"}, {"left", "centre", "right"}, {"lower left", "bottom", "lower right"}};
     return say(words[row][column]);
 }
 
@@ -112,7 +111,7 @@ QString differenceWords(const colour::Lab& wanted, const colour::Lab& seen) {
     const double steps = colour::munsellValueOfLightness(seen.L) - colour::munsellValueOfLightness(wanted.L);
     const double size = std::fabs(steps);
     if (size >= 0.12) {
-        const QString amount = size < 0.35  ? say("a touch")
+        const QString amount = size < 0.35   ? say("a touch")
                                : size < 0.75 ? say("half a step")
                                : size < 1.25 ? say("a step")
                                              : say("%1 steps").arg(size, 0, 'f', 1);
@@ -132,7 +131,9 @@ QString differenceWords(const colour::Lab& wanted, const colour::Lab& seen) {
     return parts.isEmpty() ? say("matches") : parts.join(QStringLiteral(", "));
 }
 
-QString differenceFigure(double difference) { return say("%1 ΔE00").arg(difference, 0, 'f', 1); }
+QString differenceFigure(double difference) {
+    return say("%1 ΔE00").arg(difference, 0, 'f', 1);
+}
 
 QString duration(double minutes) {
     const int whole = int(std::lround(minutes));
@@ -146,10 +147,7 @@ QString sheetSize(double widthMillimetres, double heightMillimetres) {
 
 QString keyWords(const subject::Contrast& contrast) {
     const QString key = contrast.key < 4.2 ? say("low key") : contrast.key > 6.2 ? say("high key") : say("middle key");
-    return say("%1, values %2 to %3")
-        .arg(key)
-        .arg(contrast.darkest, 0, 'f', 1)
-        .arg(contrast.lightest, 0, 'f', 1);
+    return say("%1, %2 to %3").arg(key).arg(contrast.darkest, 0, 'f', 1).arg(contrast.lightest, 0, 'f', 1);
 }
 
 }  // namespace wording

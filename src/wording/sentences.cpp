@@ -9,9 +9,13 @@ namespace wording {
 
 namespace {
 
-QString where(const common::Problem& problem) { return QString::fromStdString(problem.where); }
+QString where(const common::Problem& problem) {
+    return QString::fromStdString(problem.where);
+}
 
-QString stepsOf(double steps) { return QString::number(std::fabs(steps), 'f', 1); }
+QString stepsOf(double steps) {
+    return QString::number(std::fabs(steps), 'f', 1);
+}
 
 }  // namespace
 
@@ -52,8 +56,7 @@ QString problemSentence(const common::Problem& problem) {
         case ProblemKind::columnMissing:
             return say("%1 has no column \"%2\": add it to the first row.").arg(file, what);
         case ProblemKind::fieldBad: {
-            const QString put = allowed.isEmpty() ? say("one of the words or names that the format allows")
-                                                  : allowed;
+            const QString put = allowed.isEmpty() ? say("one of the words or names that the format allows") : allowed;
             return say("%1, row %2: %3 will not do: put %4.").arg(file, QString::number(problem.row), what, put);
         }
         case ProblemKind::rowBad:
@@ -167,12 +170,14 @@ QString noteSentence(const planning::Note& note, const planning::Plan& plan) {
         case NoteTopic::deepDarksByInk:
             return say("The deepest darks are laid in ink: soft pastel hardly gets there.");
         case NoteTopic::paperHidesEnds:
-            return say("One end of the values hardly shows on this paper before it is covered: check it against the "
-                       "reference more often.");
+            return say(
+                "One end of the values hardly shows on this paper before it is covered: check it against the "
+                "reference more often.");
         case NoteTopic::dust:
-            return say("Never blow dust: tap it off into a bin or a damp tray and wipe wet. Work upright, wear gloves or "
-                       "barrier cream, do not eat, keep away from children and pets. Follow each product's label and "
-                       "safety data sheet, and your local rules.");
+            return say(
+                "Never blow dust: tap it off into a bin or a damp tray and wipe wet. Work upright, wear gloves or "
+                "barrier cream, do not eat, keep away from children and pets. Follow each product's label and "
+                "safety data sheet, and your local rules.");
         case NoteTopic::toxicPigments: {
             QStringList sticks;
             for (const std::string& s : note.subjects) sticks << QString::fromStdString(s);
@@ -181,9 +186,10 @@ QString noteSentence(const planning::Note& note, const planning::Plan& plan) {
                 .arg(sticks.join(QStringLiteral("; ")));
         }
         case NoteTopic::heatAndWater:
-            return say("Let washes dry by themselves, or keep a heat gun moving and off scorching: it burns paper and "
-                       "skin. With alcohol or fixative: outdoors or with strong ventilation, no flame, no heat gun until "
-                       "the solvent is gone.");
+            return say(
+                "Let washes dry by themselves, or keep a heat gun moving and off scorching: it burns paper and "
+                "skin. With alcohol or fixative: outdoors or with strong ventilation, no flame, no heat gun until "
+                "the solvent is gone.");
         case NoteTopic::sticksAreFew:
             return say("%1 sticks are few for this picture: a larger set would come nearer.").arg(note.figure);
     }

@@ -35,7 +35,8 @@ QString schoolWord(planning::School school);
 /// A colour by look: "deep violet", "light warm grey".
 QString colourWords(const colour::Lab& lab);
 
-/// How `seen` differs from `wanted`, as artists say it: "half a step too dark, a little too warm"; "matches" if it does.
+/// How `seen` differs from `wanted`, as artists say it: "half a step too dark, a little too warm"; "matches" if it
+/// does.
 QString differenceWords(const colour::Lab& wanted, const colour::Lab& seen);
 
 /// "1.2 ΔE00".
@@ -44,7 +45,7 @@ QString differenceFigure(double difference);
 QString duration(double minutes);
 /// "40 × 30 cm".
 QString sheetSize(double widthMillimetres, double heightMillimetres);
-/// "low key, values 2 to 8".
+/// "low key, 2.1 to 8.0".
 QString keyWords(const subject::Contrast& contrast);
 
 }  // namespace wording

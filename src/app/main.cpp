@@ -1,0 +1,37 @@
+#include <QApplication>
+#include <QCommandLineParser>
+#include <cstdio>
+
+#include "app/main_window.h"
+#include "app/widgets/theme.h"
+#include "drawing/fonts.h"
+#include "storage/library_csv.h"
+#include "wording/sentences.h"
+
+int main(int argc, char** argv) {
+    QApplication application(argc, argv);
+    QApplication::setApplicationName(QStringLiteral("Yawning Dune"));
+    QApplication::setApplicationVersion(QStringLiteral("0.1.0"));
+    QCommandLineParser parser;
+    parser.addHelpOption();
+    parser.addVersionOption();
+    const QCommandLineOption demo(QStringLiteral("demo"), QStringLiteral("Open the demo study."));
+    parser.addOption(demo);
+    parser.addPositionalArgument(QStringLiteral("file"), QStringLiteral("A picture or a .dune study."));
+    parser.process(application);
+
+    drawing::loadFonts();
+    app::applyTheme(app::ThemeName::mid);
+    const auto data = storage::dataFolder();
+    auto starter = storage::readLibraryFolder(data / "materials");
+    if (!starter) {
+        std::fprintf(stderr, "%s\n", qPrintable(wording::problemSentence(starter.problem())));
+        return 2;
+    }
+    app::MainWindow window(*starter);
+    window.show();
+    QString file = parser.positionalArguments().value(0);
+    if (parser.isSet(demo)) file = QString::fromStdString((data / "demo" / "kettle.dune").string());
+    if (!file.isEmpty()) window.openFile(file);
+    return QApplication::exec();
+}

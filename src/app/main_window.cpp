@@ -1,0 +1,415 @@
+#include "app/main_window.h"
+
+#include <QApplication>
+#include <QCloseEvent>
+#include <QDragEnterEvent>
+#include <QFileDialog>
+#include <QFileInfo>
+#include <QHBoxLayout>
+#include <QJsonDocument>
+#include <QKeyEvent>
+#include <QLabel>
+#include <QMenu>
+#include <QMenuBar>
+#include <QMessageBox>
+#include <QMimeData>
+#include <QProgressBar>
+#include <QPushButton>
+#include <QScrollArea>
+#include <QStackedWidget>
+#include <QVBoxLayout>
+#include <cmath>
+
+#include "app/layers/layers_station.h"
+#include "app/paper/paper_station.h"
+#include "app/sticks/sticks_station.h"
+#include "app/subject/subject_station.h"
+#include "app/underpainting/underpainting_station.h"
+#include "app/values/values_station.h"
+#include "app/widgets/theme.h"
+#include "common/file.h"
+#include "drawing/fonts.h"
+#include "planning/stage_picture.h"
+#include "print/plan_sheets.h"
+#include "storage/document.h"
+#include "storage/plan_export.h"
+#include "wording/sentences.h"
+
+namespace app {
+
+MainWindow::MainWindow(materials::Library starter) : starter_(std::move(starter)) {
+    setWindowTitle(tr("Yawning Dune"));
+    setAcceptDrops(true);
+    makeFrame();
+    makeMenus();
+    connect(&session_, &Session::studyChanged, this, [this] {
+        margin_->setProblem({});
+        refresh();
+    });
+    connect(&session_, &Session::readingChanged, this, &MainWindow::refresh);
+    connect(&session_, &Session::planChanged, this, &MainWindow::refresh);
+    connect(&session_, &Session::problemMet, this, &MainWindow::say);
+    connect(&session_, &Session::planningStarted, this, [this] {
+        progress_->setValue(0);
+        progressRow_->show();
+    });
+    connect(&session_, &Session::planningProgress, this, [this](double f) { progress_->setValue(int(f * 100)); });
+    connect(&session_, &Session::planningEnded, this, [this] {
+        progressRow_->hide();
+        refresh();
+    });
+    connect(&session_.history(), &QUndoStack::cleanChanged, this, [this](bool clean) { setWindowModified(!clean); });
+    resize(1280, 800);
+    refresh();
+    goTo(0);
+    pictures_->setFocus();
+}
+
+void MainWindow::makeFrame() {
+    auto* subject = new SubjectStation(session_);
+    stations_ = {subject,
+                 new ValuesStation(session_),
+                 new PaperStation(session_),
+                 new SticksStation(session_),
+                 new UnderpaintingStation(session_),
+                 new LayersStation(session_)};
+    connect(subject, &SubjectStation::openPictureWanted, this, [this] { chooseAndOpen(true); });
+
+    auto* whole = new QWidget;
+    auto* row = new QHBoxLayout(whole);
+    row->setContentsMargins(0, 0, 0, 0);
+    row->setSpacing(0);
+
+    auto* rail = new QWidget;
+    rail->setObjectName(QStringLiteral("panel"));
+    auto* railColumn = new QVBoxLayout(rail);
+    railColumn->setContentsMargins(0, 0, 0, 10);
+    route_ = new Route;
+    QStringList names;
+    for (const Station* station : stations_) names << station->name();
+    route_->setStations(names);
+    railColumn->addWidget(route_, 1);
+    progressRow_ = new QWidget;
+    auto* progressColumn = new QVBoxLayout(progressRow_);
+    progressColumn->setContentsMargins(16, 0, 16, 0);
+    progressColumn->addWidget(new QLabel(tr("Planning anew")));
+    progress_ = new QProgressBar;
+    progress_->setTextVisible(false);
+    progress_->setAccessibleName(tr("Planning"));
+    progressColumn->addWidget(progress_);
+    stop_ = new QPushButton(tr("Stop planning"));
+    stop_->setFocusPolicy(Qt::TabFocus);
+    connect(stop_, &QPushButton::clicked, &session_, &Session::stopPlanning);
+    progressColumn->addWidget(stop_);
+    progressRow_->hide();
+    railColumn->addWidget(progressRow_);
+    row->addWidget(rail);
+
+    auto* middle = new QVBoxLayout;
+    middle->setSpacing(0);
+    pictures_ = new PicturePair;
+    instruments_ = new QStackedWidget;
+    for (Station* station : stations_) {
+        instruments_->addWidget(station);
+        connect(station, &Station::looksDifferent, this, &MainWindow::showStation);
+    }
+    middle->addWidget(pictures_, 10);
+    middle->addWidget(instruments_, 11);
+    row->addLayout(middle, 1);
+
+    auto* scroll = new QScrollArea;
+    scroll->setWidgetResizable(true);
+    scroll->setFixedWidth(262);
+    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    scroll->setFrameShape(QFrame::NoFrame);
+    margin_ = new Margin;
+    scroll->setWidget(margin_);
+    row->addWidget(scroll);
+    setCentralWidget(whole);
+
+    connect(route_, &Route::chosen, this, &MainWindow::goTo);
+    connect(pictures_, &PicturePair::pointed, this, [this](QPointF f) { stations_[station()]->point(f); });
+    connect(pictures_, &PicturePair::measured, this, [this](QLineF f) { stations_[station()]->measure(f); });
+}
+
+void MainWindow::makeMenus() {
+    const auto add = [this](QMenu* menu, const QString& text, const QKeySequence& key, auto work) {
+        QAction* action = menu->addAction(text);
+        action->setShortcut(key);
+        connect(action, &QAction::triggered, this, work);
+        return action;
+    };
+    QMenu* study = menuBar()->addMenu(tr("&Study"));
+    add(study, tr("New from picture…"), QKeySequence::New, [this] { chooseAndOpen(true); });
+    add(study, tr("Open study…"), QKeySequence::Open, [this] { chooseAndOpen(false); });
+    study->addSeparator();
+    add(study, tr("Save"), QKeySequence::Save, [this] { save(); });
+    add(study, tr("Save as…"), QKeySequence::SaveAs, [this] { saveAs(); });
+    add(study, tr("Export plan (PDF, JSON, CSV)…"), QKeySequence(Qt::CTRL | Qt::Key_E), [this] { chooseAndExport(); });
+    study->addSeparator();
+    add(study, tr("Quit"), QKeySequence::Quit, [this] { close(); });
+
+    QMenu* edit = menuBar()->addMenu(tr("&Edit"));
+    QAction* undo = session_.history().createUndoAction(this, tr("Undo"));
+    undo->setShortcut(QKeySequence::Undo);
+    QAction* redo = session_.history().createRedoAction(this, tr("Redo"));
+    redo->setShortcut(QKeySequence::Redo);
+    edit->addActions({undo, redo});
+    edit->addSeparator();
+    add(edit, tr("Stop planning"), QKeySequence(Qt::Key_Escape), [this] { session_.stopPlanning(); });
+
+    QMenu* look = menuBar()->addMenu(tr("&Look"));
+    using Way = PicturePair::Way;
+    for (const auto& [way, text] :
+         {std::pair(Way::squint, tr("Squint (hold Q)")), std::pair(Way::values, tr("Values only (hold W)")),
+          std::pair(Way::mirror, tr("Mirror (hold E)")), std::pair(Way::grid, tr("Grid of thirds (R)"))}) {
+        QAction* action = look->addAction(text);
+        action->setCheckable(true);
+        connect(action, &QAction::toggled, this, [this, w = way](bool on) { pictures_->setWay(w, on); });
+        connect(pictures_, &PicturePair::wayChanged, action, [action, w = way](Way changed, bool on) {
+            if (changed == w) action->setChecked(on);
+        });
+    }
+    look->addSeparator();
+    add(look, tr("Nearer"), QKeySequence::ZoomIn,
+        [this] { pictures_->zoomBy(1.4, QPointF(pictures_->width() / 4.0, pictures_->height() / 2.0)); });
+    add(look, tr("Further"), QKeySequence::ZoomOut,
+        [this] { pictures_->zoomBy(1 / 1.4, QPointF(pictures_->width() / 4.0, pictures_->height() / 2.0)); });
+    add(look, tr("Whole picture"), QKeySequence(Qt::CTRL | Qt::Key_0), [this] { pictures_->fit(); });
+    look->addSeparator();
+    const auto takeTheme = [this](ThemeName name) {
+        applyTheme(name);
+        for (QWidget* widget : findChildren<QWidget*>()) widget->update();
+    };
+    add(look, tr("Mid grey frame"), {}, [takeTheme] { takeTheme(ThemeName::mid); });
+    add(look, tr("Evening frame"), {}, [takeTheme] { takeTheme(ThemeName::evening); });
+
+    QMenu* go = menuBar()->addMenu(tr("&Route"));
+    for (int i = 0; i < int(stations_.size()); ++i)
+        add(go, stations_[i]->name(), QKeySequence(Qt::Key_1 + i), [this, i] { goTo(i); });
+
+    QMenu* help = menuBar()->addMenu(tr("&Help"));
+    add(help, tr("Working safely"), QKeySequence::HelpContents, [this] {
+        QStringList sentences;
+        for (const planning::NoteTopic topic : {planning::NoteTopic::dust, planning::NoteTopic::heatAndWater})
+            sentences << wording::noteSentence({planning::NoteKind::safety, topic, {}, {}, 0}, {});
+        QMessageBox::information(this, tr("Working safely"), sentences.join(QStringLiteral("\n\n")));
+    });
+    add(help, tr("About Yawning Dune"), {}, [this] {
+        QMessageBox::about(this, tr("About Yawning Dune"),
+                           tr("Yawning Dune %1 plans soft-pastel pictures: paper, sticks, underpainting and the order "
+                              "of layers.\nFree software under the GNU GPL, version 3 or later.")
+                               .arg(QApplication::applicationVersion()));
+    });
+}
+
+int MainWindow::station() const {
+    return instruments_->currentIndex();
+}
+
+void MainWindow::goTo(int station) {
+    if (station < 0 || station >= int(stations_.size())) return;
+    instruments_->setCurrentIndex(station);
+    route_->setCurrent(station);
+    showStation();
+}
+
+void MainWindow::refresh() {
+    const planning::Study& study = session_.study();
+    const auto plan = session_.plan();
+    QString summary = tr("no plan yet");
+    if (plan)
+        summary = tr("%1 steps, %2, %3 sticks")
+                      .arg(plan->steps.size())
+                      .arg(wording::duration(plan->summary.minutes))
+                      .arg(plan->sticks.size());
+    route_->setTitle(study.title.empty() ? tr("New study") : QString::fromStdString(study.title), summary);
+    for (int i = 0; i < int(stations_.size()); ++i) {
+        stations_[i]->refresh();
+        route_->setDecided(i, stations_[i]->decided(), stations_[i]->mark());
+    }
+    setWindowTitle(
+        tr("%1[*] · Yawning Dune").arg(study.title.empty() ? tr("New study") : QString::fromStdString(study.title)));
+    showStation();
+}
+
+void MainWindow::showStation() {
+    const Station* current = stations_[station()];
+    const Views views = current->views();
+    pictures_->setSubject(views.subject, views.subjectCaption);
+    pictures_->setSheet(views.sheet, views.sheetCaption, views.figure);
+    pictures_->setOutline(views.outline);
+    pictures_->setMeasuring(views.measuring);
+    margin_->setText(current->margin());
+}
+
+void MainWindow::say(const QString& problem) {
+    margin_->setProblem(problem);
+}
+
+bool MainWindow::openFile(const QString& file) {
+    const QFileInfo info(file);
+    planning::Study study;
+    materials::Library library = starter_;
+    if (info.suffix().toLower() == "dune") {
+        auto document = storage::readDocument(file.toStdString());
+        if (!document) {
+            say(wording::problemSentence(document.problem()));
+            return false;
+        }
+        study = document->study;
+        library = document->library;
+    } else {
+        auto bytes = common::readFile(file.toStdString());
+        if (!bytes) {
+            say(wording::problemSentence(bytes.problem()));
+            return false;
+        }
+        auto picture = subject::readPicture(*bytes, file.toStdString());
+        if (!picture) {
+            say(wording::problemSentence(picture.problem()));
+            return false;
+        }
+        study.title = info.completeBaseName().toStdString();
+        if (picture->sourcePixels.height > picture->sourcePixels.width)
+            std::swap(study.widthMillimetres, study.heightMillimetres);
+        study.reference = std::make_shared<planning::ReferenceFile>(
+            planning::ReferenceFile{info.fileName().toStdString(), *std::move(bytes)});
+    }
+    file_ = info.suffix().toLower() == "dune" ? file : QString();
+    margin_->setProblem({});
+    session_.open(std::move(study), std::move(library));
+    pictures_->fit();
+    return true;
+}
+
+bool MainWindow::saveTo(const QString& file) {
+    if (!session_.study().reference) {
+        say(tr("There is nothing to save yet: open a picture first."));
+        return false;
+    }
+    QByteArray areas, thumbnail;
+    if (const auto reading = session_.reading()) {
+        cv::Mat map;
+        reading->areas.map.convertTo(map, CV_8U, 1, 1);
+        areas = storage::pngOf(map);
+    }
+    if (const auto plan = session_.plan())
+        thumbnail = storage::pngOf(planning::pictureAfter(*plan, int(plan->steps.size()), session_.grain()));
+    auto done = storage::writeDocument({session_.study(), session_.library()}, file.toStdString(), areas, thumbnail);
+    if (!done) {
+        say(wording::problemSentence(done.problem()));
+        return false;
+    }
+    file_ = file;
+    margin_->setProblem({});
+    session_.history().setClean();
+    return true;
+}
+
+bool MainWindow::exportTo(const QString& file) {
+    const auto plan = session_.plan();
+    if (!plan || !session_.isPlanCurrent()) {
+        say(tr("The plan is not ready yet: wait until it is made, then export it."));
+        return false;
+    }
+    const planning::Study& study = session_.study();
+    const QString ending = QFileInfo(file).suffix().toLower();
+    common::Done done = std::monostate{};
+    if (ending == "pdf") {
+        done = print::writePlanPdf(*plan, study, file);
+    } else if (ending == "json") {
+        done = storage::writeWhole(file.toStdString(), QJsonDocument(storage::planJson(*plan, study)).toJson());
+    } else if (ending == "csv") {
+        done = storage::writeWhole(file.toStdString(), storage::stepsCsv(*plan));
+        const QString beside = file.left(file.size() - 4) + QStringLiteral("-pull-list.csv");
+        if (done) done = storage::writeWhole(beside.toStdString(), storage::pullListCsv(*plan));
+    } else {
+        say(tr("A plan is exported as .pdf, .json or .csv: give the file one of these endings."));
+        return false;
+    }
+    if (!done) say(wording::problemSentence(done.problem()));
+    return done.ok();
+}
+
+bool MainWindow::mayDiscard() {
+    if (session_.history().isClean() || !session_.study().reference) return true;
+    const auto answer =
+        QMessageBox::question(this, tr("Unsaved choices"), tr("This study has choices that are not saved."),
+                              QMessageBox::Save | QMessageBox::Discard | QMessageBox::Cancel);
+    return answer == QMessageBox::Discard || (answer == QMessageBox::Save && save());
+}
+
+void MainWindow::chooseAndOpen(bool picture) {
+    if (!mayDiscard()) return;
+    const QString file = QFileDialog::getOpenFileName(
+        this, picture ? tr("Open picture") : tr("Open study"), {},
+        picture ? tr("Pictures (*.png *.jpg *.jpeg *.tif *.tiff *.webp)") : tr("Studies (*.dune)"));
+    if (!file.isEmpty()) openFile(file);
+}
+
+bool MainWindow::save() {
+    return file_.isEmpty() ? saveAs() : saveTo(file_);
+}
+
+bool MainWindow::saveAs() {
+    QString file = QFileDialog::getSaveFileName(this, tr("Save study"), file_, tr("Studies (*.dune)"));
+    if (file.isEmpty()) return false;
+    if (QFileInfo(file).suffix().isEmpty()) file += QStringLiteral(".dune");
+    return saveTo(file);
+}
+
+void MainWindow::chooseAndExport() {
+    const QString file = QFileDialog::getSaveFileName(this, tr("Export plan"), {},
+                                                      tr("Plan sheets (*.pdf);;Plan data (*.json);;Tables (*.csv)"));
+    if (!file.isEmpty()) exportTo(file);
+}
+
+std::optional<PicturePair::Way> MainWindow::heldWay(int key) const {
+    switch (key) {
+        case Qt::Key_Q:
+            return PicturePair::Way::squint;
+        case Qt::Key_W:
+            return PicturePair::Way::values;
+        case Qt::Key_E:
+            return PicturePair::Way::mirror;
+        default:
+            return std::nullopt;
+    }
+}
+
+void MainWindow::keyPressEvent(QKeyEvent* event) {
+    const auto way = heldWay(event->key());
+    if (way && event->modifiers() == Qt::NoModifier) {
+        if (!event->isAutoRepeat()) pictures_->setWay(*way, true);
+    } else if (event->key() == Qt::Key_R && event->modifiers() == Qt::NoModifier && !event->isAutoRepeat()) {
+        pictures_->setWay(PicturePair::Way::grid, !pictures_->way(PicturePair::Way::grid));
+    } else {
+        QMainWindow::keyPressEvent(event);
+    }
+}
+
+void MainWindow::keyReleaseEvent(QKeyEvent* event) {
+    const auto way = heldWay(event->key());
+    if (way && !event->isAutoRepeat())
+        pictures_->setWay(*way, false);
+    else
+        QMainWindow::keyReleaseEvent(event);
+}
+
+void MainWindow::dragEnterEvent(QDragEnterEvent* event) {
+    if (event->mimeData()->hasUrls() && event->mimeData()->urls().first().isLocalFile()) event->acceptProposedAction();
+}
+
+void MainWindow::dropEvent(QDropEvent* event) {
+    if (mayDiscard()) openFile(event->mimeData()->urls().first().toLocalFile());
+}
+
+void MainWindow::closeEvent(QCloseEvent* event) {
+    if (mayDiscard())
+        event->accept();
+    else
+        event->ignore();
+}
+
+}  // namespace app

@@ -1,0 +1,69 @@
+#pragma once
+
+#include <QMainWindow>
+
+#include "app/session.h"
+#include "app/station.h"
+#include "app/widgets/picture_pair.h"
+
+class QLabel;
+class QProgressBar;
+class QPushButton;
+class QStackedWidget;
+
+namespace app {
+
+/// The one frame: route, two pictures, instrument, margin.
+class MainWindow : public QMainWindow {
+    Q_OBJECT
+
+ public:
+    explicit MainWindow(materials::Library starter);
+
+    Session& session() { return session_; }
+    PicturePair& pictures() { return *pictures_; }
+    Margin& margin() { return *margin_; }
+    void goTo(int station);
+    int station() const;
+
+    /// A picture starts a new study on the starter materials; a .dune opens it. A problem is said in the margin and
+    /// nothing changes.
+    bool openFile(const QString& file);
+    bool saveTo(const QString& file);
+    /// By ending: .pdf, .json, or .csv (the steps; the pull list goes beside it).
+    bool exportTo(const QString& file);
+
+ protected:
+    void keyPressEvent(QKeyEvent* event) override;
+    void keyReleaseEvent(QKeyEvent* event) override;
+    void dragEnterEvent(QDragEnterEvent* event) override;
+    void dropEvent(QDropEvent* event) override;
+    void closeEvent(QCloseEvent* event) override;
+
+ private:
+    void makeMenus();
+    void makeFrame();
+    void refresh();
+    void showStation();
+    void say(const QString& problem);
+    bool mayDiscard();
+    void chooseAndOpen(bool picture);
+    bool save();
+    bool saveAs();
+    void chooseAndExport();
+    std::optional<PicturePair::Way> heldWay(int key) const;
+
+    Session session_;
+    materials::Library starter_;
+    QString file_;
+    QList<Station*> stations_;
+    Route* route_ = nullptr;
+    PicturePair* pictures_ = nullptr;
+    QStackedWidget* instruments_ = nullptr;
+    Margin* margin_ = nullptr;
+    QWidget* progressRow_ = nullptr;
+    QProgressBar* progress_ = nullptr;
+    QPushButton* stop_ = nullptr;
+};
+
+}  // namespace app

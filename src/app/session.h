@@ -1,0 +1,70 @@
+#pragma once
+
+#include <QObject>
+#include <QThreadPool>
+#include <QTimer>
+#include <QUndoStack>
+#include <memory>
+#include <optional>
+#include <stop_token>
+
+#include "planning/planner.h"
+
+namespace app {
+
+/// The study in hand, its undo history, and the plan that follows from it. Every change plans anew in the background;
+/// an unfinished plan is stopped. All signals come on the interface thread.
+class Session : public QObject {
+    Q_OBJECT
+
+ public:
+    explicit Session(QObject* parent = nullptr);
+    ~Session() override;
+
+    const planning::Study& study() const { return study_; }
+    const materials::Library& library() const { return *library_; }
+    /// Null until the first reading or plan is there; the last good one while the next is made.
+    std::shared_ptr<const planning::Reading> reading() const { return reading_; }
+    std::shared_ptr<const planning::Plan> plan() const { return plan_; }
+    /// Grain of the plan's paper at the size of its reading (see planning::grainOf).
+    const cv::Mat& grain() const { return grain_; }
+    QUndoStack& history() { return history_; }
+    bool isPlanning() const { return stop_.has_value(); }
+    /// Whether `plan()` belongs to `study()`.
+    bool isPlanCurrent() const { return plan_ && planOf_ == study_; }
+
+    /// Starts over with another study; the history is empty and clean.
+    void open(planning::Study study, materials::Library library);
+    /// One undoable choice. Choices with the same `mergeKey` (not empty) in a row are undone as one.
+    void choose(const QString& what, const planning::Study& changed, const QString& mergeKey = {});
+    void stopPlanning();
+
+ Q_SIGNALS:
+    void studyChanged();
+    void readingChanged();
+    void planChanged();
+    void planningStarted();
+    void planningProgress(double fraction);
+    void planningEnded();
+    void problemMet(const QString& sentence);
+
+ private:
+    class Choice;
+    void set(const planning::Study& study);
+    void startPlanning();
+    void finish(common::Result<planning::Plan> result, cv::Mat grain, const planning::Study& of, int job);
+
+    planning::Study study_, planOf_;
+    std::shared_ptr<const materials::Library> library_ = std::make_shared<materials::Library>();
+    std::shared_ptr<const planning::Reading> reading_;
+    std::shared_ptr<const planning::Plan> plan_;
+    cv::Mat grain_;
+    QUndoStack history_;
+    QTimer delay_;
+    QThreadPool worker_;  // one thread: jobs follow each other and may share `kept_`
+    std::shared_ptr<planning::Kept> kept_ = std::make_shared<planning::Kept>();
+    std::optional<std::stop_source> stop_;
+    int job_ = 0;
+};
+
+}  // namespace app

@@ -1,0 +1,75 @@
+#include "app/station.h"
+
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QVBoxLayout>
+#include <algorithm>
+
+#include "drawing/fonts.h"
+#include "drawing/section.h"
+#include "planning/stage_picture.h"
+
+namespace app {
+
+Station::Station(Session& session, const QString& title, const QString& explanation) : session_(session) {
+    setObjectName(QStringLiteral("panel"));
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(16, 10, 16, 10);
+    column->setSpacing(8);
+    auto* head = new QHBoxLayout;
+    auto* titleLabel = new QLabel(title);
+    titleLabel->setFont(drawing::font(drawing::TypeSize::head, true));
+    auto* words = new QLabel(explanation);
+    words->setObjectName(QStringLiteral("quiet"));
+    words->setFont(drawing::font(drawing::TypeSize::small));
+    head->addWidget(titleLabel);
+    // The explanation gives way first when the window is narrow.
+    words->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
+    head->addSpacing(10);
+    head->addWidget(words, 1);
+    choices_ = new QHBoxLayout;
+    choices_->setSpacing(6);
+    head->addLayout(choices_);
+    column->addLayout(head);
+    body_ = new QVBoxLayout;
+    column->addLayout(body_, 1);
+}
+
+Views Station::views() const {
+    Views views;
+    views.subjectCaption = tr("Subject");
+    views.sheetCaption = tr("Sheet");
+    if (const auto reading = session_.reading()) views.subject = drawing::imageOf(reading->picture);
+    if (const auto plan = session_.plan()) {
+        views.sheet = sheetAfter(int(plan->steps.size()));
+        views.sheetCaption = tr("Sheet, all steps laid");
+    }
+    return views;
+}
+
+int Station::passageAt(const QPointF& fraction) const {
+    const auto plan = session_.plan();
+    if (!plan) return -1;
+    const cv::Mat& map = plan->reading->passages.map;
+    return map.at<int>(std::clamp(int(fraction.y() * map.rows), 0, map.rows - 1),
+                       std::clamp(int(fraction.x() * map.cols), 0, map.cols - 1));
+}
+
+QImage Station::maskOf(const std::vector<int>& passages) const {
+    const auto plan = session_.plan();
+    if (!plan || passages.empty()) return {};
+    std::vector<uchar> inside(plan->passages.size(), 0);
+    for (const int p : passages) inside[p] = 255;
+    const cv::Mat& map = plan->reading->passages.map;
+    QImage mask(map.cols, map.rows, QImage::Format_Grayscale8);
+    for (int y = 0; y < map.rows; ++y)
+        for (int x = 0; x < map.cols; ++x) mask.scanLine(y)[x] = inside[map.at<int>(y, x)];
+    return mask;
+}
+
+QImage Station::sheetAfter(int steps) const {
+    const auto plan = session_.plan();
+    return plan ? drawing::imageOf(planning::pictureAfter(*plan, steps, session_.grain())) : QImage();
+}
+
+}  // namespace app

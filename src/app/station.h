@@ -1,0 +1,62 @@
+#pragma once
+
+#include <QBoxLayout>
+#include <QImage>
+#include <QWidget>
+
+#include "app/session.h"
+#include "app/widgets/margin.h"
+#include "app/widgets/route.h"
+
+
+
+
+namespace app {
+
+/// What a station puts into the two pictures.
+struct Views {
+    QImage subject;
+    QString subjectCaption;
+    QImage sheet;
+    QString sheetCaption;
+    QString figure;
+    QImage outline;  // mask of what is selected, may be null
+    bool measuring = false;
+};
+
+/// One stop of the route: its instrument, and what it says and shows. Stations read the session and choose through it;
+/// they hold no decision of their own.
+class Station : public QWidget {
+    Q_OBJECT
+
+ public:
+    Station(Session& session, const QString& title, const QString& explanation);
+
+    virtual QString name() const = 0;
+    /// One line for the route.
+    virtual QString decided() const = 0;
+    virtual Route::Mark mark() const { return session_.isPlanCurrent() ? Route::Mark::decided : Route::Mark::open; }
+    virtual MarginText margin() const = 0;
+    virtual Views views() const;
+    /// A click in the pictures, as fractions.
+    virtual void point(const QPointF&) {}
+    virtual void measure(const QLineF&) {}
+    /// The session has changed: study, reading or plan.
+    virtual void refresh() {}
+
+ Q_SIGNALS:
+    /// Views or margin differ from before.
+    void looksDifferent();
+
+ protected:
+    /// Index of the passage at a place, -1 without a plan.
+    int passageAt(const QPointF& fraction) const;
+    QImage maskOf(const std::vector<int>& passages) const;
+    QImage sheetAfter(int steps) const;
+
+    Session& session_;
+    QVBoxLayout* body_;     // the instrument goes here
+    QHBoxLayout* choices_;  // labelled fields, right of the title
+};
+
+}  // namespace app

@@ -1,0 +1,245 @@
+#include "app/sticks/sticks_station.h"
+
+#include <QKeyEvent>
+#include <QMouseEvent>
+#include <QPainter>
+#include <QSpinBox>
+#include <algorithm>
+#include <cmath>
+
+#include "app/widgets/fields.h"
+#include "app/widgets/theme.h"
+#include "colour/difference.h"
+#include "colour/munsell.h"
+#include "drawing/fonts.h"
+#include "drawing/shapes.h"
+#include "wording/sentences.h"
+
+namespace app {
+
+/// Rows by value, light above dark; in a row the greys first, then round the hues from red.
+class SticksStation::Tray : public QWidget {
+ public:
+    Tray() {
+        setFocusPolicy(Qt::StrongFocus);
+        setAccessibleName(tr("Tray"));
+        setMinimumHeight(190);
+    }
+    std::function<void(int)> onChosen;
+
+    void show(std::shared_ptr<const planning::Plan> plan, int selected) {
+        plan_ = std::move(plan);
+        selected_ = selected;
+        for (auto& row : rows_) row.clear();
+        if (plan_) {
+            for (int i = 0; i < int(plan_->sticks.size()); ++i) rows_[rowOf(i)].push_back(i);
+            for (auto& row : rows_)
+                std::ranges::stable_sort(row, {}, [&](int i) {
+                    const colour::Lab& lab = plan_->prepared[i].masstone;
+                    // Reds stand on both sides of hue 0.
+                    return colour::chroma(lab) < 8 ? -1.0 : std::fmod(colour::hue(lab) + 20.0, 360.0);
+                });
+        }
+        update();
+    }
+
+ protected:
+    void mousePressEvent(QMouseEvent* event) override {
+        for (int r = 0; r < rowCount; ++r)
+            for (int n = 0; n < int(rows_[r].size()); ++n)
+                if (boxOf(r, n).contains(event->position())) return onChosen(rows_[r][n]);
+        onChosen(-1);
+    }
+    void keyPressEvent(QKeyEvent* event) override {
+        std::vector<int> all;
+        for (const auto& row : rows_) all.insert(all.end(), row.begin(), row.end());
+        const int step = event->key() == Qt::Key_Right ? 1 : event->key() == Qt::Key_Left ? -1 : 0;
+        if (step == 0 || all.empty()) return QWidget::keyPressEvent(event);
+        const auto at = std::ranges::find(all, selected_);
+        const auto next = at == all.end()
+                              ? 0
+                              : std::clamp<std::ptrdiff_t>(at - all.begin() + step, 0, std::ptrdiff_t(all.size()) - 1);
+        onChosen(all[std::size_t(next)]);
+    }
+    void paintEvent(QPaintEvent*) override {
+        const Theme& t = theme();
+        QPainter painter(this);
+        painter.setRenderHint(QPainter::Antialiasing);
+        static const char* names[rowCount] = {"light", "medium light", "medium dark", "dark"};
+        for (int r = 0; r < rowCount; ++r) {
+            painter.setPen(t.quiet);
+            painter.setFont(drawing::font(drawing::TypeSize::small));
+            painter.drawText(QRectF(0, rowTop(r), labels, rowHeight()),
+                             Qt::AlignLeft | Qt::AlignVCenter | Qt::TextWordWrap, tr(names[r]));
+            if (r > 0) {
+                painter.setPen(QPen(t.line, 1));
+                painter.drawLine(QPointF(0, rowTop(r)), QPointF(width(), rowTop(r)));
+            }
+            for (int n = 0; n < int(rows_[r].size()); ++n) paintStick(painter, rows_[r][n], boxOf(r, n));
+        }
+    }
+
+ private:
+    static constexpr int rowCount = 4;
+    static constexpr double labels = 62;
+
+    int rowOf(int stick) const {
+        const double value = colour::munsellValueOfLightness(plan_->prepared[stick].masstone.L);
+        return value >= 7 ? 0 : value >= 5 ? 1 : value >= 3 ? 2 : 3;
+    }
+    double rowHeight() const { return double(height()) / rowCount; }
+    double rowTop(int row) const { return row * rowHeight(); }
+    QRectF boxOf(int row, int place) const {
+        const double pitch = std::min(116.0, (width() - labels) / std::max(1.0, double(rows_[row].size())));
+        return {labels + pitch * place + 3, rowTop(row) + 4, pitch - 8, rowHeight() - 8};
+    }
+    void paintStick(QPainter& painter, int i, const QRectF& box) {
+        const materials::Material& stick = plan_->sticks[i];
+        const double wide = std::min(64.0, box.width());
+        const double high = std::min(26.0, box.height() - 22);
+        drawing::paintMaterial(painter, QRectF(box.left(), box.top() + 2, wide, high), stick.kind,
+                               drawing::colourOf(stick.masstone));
+        if (!stick.hazards.empty()) {
+            painter.setPen(QPen(theme().ink, 1.4));
+            painter.setBrush(Qt::NoBrush);
+            const QPointF at(box.left() + wide + 9, box.top() + 8);
+            if (box.width() > wide + 18)
+                painter.drawPolygon(QPolygonF({at + QPointF(-6, 5), at + QPointF(6, 5), at + QPointF(0, -5)}));
+        }
+        painter.setPen(theme().ink);
+        painter.setFont(drawing::font(drawing::TypeSize::small));
+        const QString words = QString::fromStdString(stick.name);
+        painter.drawText(QRectF(box.left(), box.top() + high + 3, box.width(), 18), Qt::AlignLeft | Qt::AlignVCenter,
+                         painter.fontMetrics().elidedText(words, Qt::ElideRight, int(box.width())));
+        if (i == selected_) drawing::paintSelection(painter, box.adjusted(-1, 0, 1, 1));
+    }
+
+    std::shared_ptr<const planning::Plan> plan_;
+    std::vector<int> rows_[rowCount];
+    int selected_ = -1;
+};
+
+SticksStation::SticksStation(Session& session)
+    : Station(session, tr("The tray"),
+              tr("light above dark, greys first, then round the hues; a triangle marks a toxic pigment")) {
+    limit_ = wholeNumber(int(planning::stickBounds.least), int(planning::stickBounds.most));
+    addField(choices_, tr("At most"), limit_);
+    limit_->setSuffix(tr(" sticks"));
+    choices_->addSpacing(10);
+    strokes_ = wholeNumber(int(planning::strokeBounds.least), int(planning::strokeBounds.most));
+    addField(choices_, tr("Strokes a passage"), strokes_);
+    tray_ = new Tray;
+    body_->addWidget(tray_, 1);
+    tray_->onChosen = [this](int stick) {
+        selected_ = stick;
+        refresh();
+        Q_EMIT looksDifferent();
+    };
+    connect(limit_, &QSpinBox::valueChanged, this, [this](int sticks) {
+        planning::Study study = session_.study();
+        study.stickLimit = sticks;
+        session_.choose(tr("Number of sticks"), study, QStringLiteral("sticks"));
+    });
+    connect(strokes_, &QSpinBox::valueChanged, this, [this](int strokes) {
+        planning::Study study = session_.study();
+        study.strokes = strokes;
+        session_.choose(tr("Strokes a passage"), study, QStringLiteral("strokes"));
+    });
+}
+
+void SticksStation::refresh() {
+    showValue(limit_, session_.study().stickLimit);
+    showValue(strokes_, session_.study().strokes);
+    const auto plan = session_.plan();
+    if (!plan || selected_ >= int(plan->sticks.size())) selected_ = -1;
+    tray_->show(plan, selected_);
+}
+
+QString SticksStation::decided() const {
+    const auto plan = session_.plan();
+    if (!plan) return tr("not chosen yet");
+    return tr("%1 of %2 at hand").arg(plan->sticks.size()).arg(session_.library().media.size());
+}
+
+std::vector<int> SticksStation::passagesOf(int stick) const {
+    std::vector<int> passages;
+    const auto plan = session_.plan();
+    for (const planning::Step& step : plan->steps)
+        if (step.stick == stick && step.stage != planning::Stage::drawing)
+            for (const int p : step.passages)
+                if (std::ranges::find(passages, p) == passages.end()) passages.push_back(p);
+    return passages;
+}
+
+Views SticksStation::views() const {
+    Views views = Station::views();
+    if (session_.plan() && selected_ >= 0) views.outline = maskOf(passagesOf(selected_));
+    return views;
+}
+
+void SticksStation::point(const QPointF& fraction) {
+    const int passage = passageAt(fraction);
+    if (passage < 0) return;
+    // The stick that lies on top there.
+    selected_ = session_.plan()->passages[passage].recipe.lays.back().stick;
+    refresh();
+    Q_EMIT looksDifferent();
+}
+
+MarginText SticksStation::margin() const {
+    MarginText text;
+    const auto plan = session_.plan();
+    text.head = tr("Sticks");
+    if (!plan) {
+        text.paragraphs << tr("Sticks are chosen as soon as the subject is read.");
+        return text;
+    }
+    if (selected_ < 0) {
+        text.paragraphs
+            << tr("%1 sticks serve the whole picture; %2 would do with one stick for each passage, and leave %3.")
+                   .arg(plan->sticks.size())
+                   .arg(plan->passages.size())
+                   .arg(wording::differenceFigure(plan->summary.nearestStickDifference));
+        text.paragraphs << tr("With up to %1 strokes a passage the plan comes within %2 in the mean, and within %3 on "
+                              "95 % of the area.")
+                               .arg(session_.study().strokes)
+                               .arg(wording::differenceFigure(plan->summary.meanDifference),
+                                    wording::differenceFigure(plan->summary.p95Difference));
+        text.paragraphs << tr(
+            "They were chosen by giving up, one after the other, the stick that the picture misses least.");
+        for (const planning::Note& note : plan->notes)
+            if (note.topic == planning::NoteTopic::toxicPigments || note.topic == planning::NoteTopic::sticksAreFew)
+                text.cautions << wording::noteSentence(note, *plan);
+        return text;
+    }
+    const materials::Material& stick = plan->sticks[selected_];
+    const colour::Lab lab = plan->prepared[selected_].masstone;
+    text.head = QString::fromStdString(stick.name);
+    QStringList pigments;
+    for (const std::string& pigment : stick.pigments) pigments << QString::fromStdString(pigment);
+    text.paragraphs << tr("%1, %2, number %3. Pigment %4, lightfastness %5.")
+                           .arg(QString::fromStdString(stick.maker), wording::kindWord(stick.kind),
+                                QString::fromStdString(stick.id), pigments.join(QStringLiteral(", ")),
+                                QString::fromStdString(stick.lightfastness));
+    text.paragraphs << tr("It looks %1, at value %2.")
+                           .arg(wording::colourWords(lab))
+                           .arg(colour::munsellValueOfLightness(lab.L), 0, 'f', 1);
+    double share = 0;
+    QStringList steps;
+    for (const int p : passagesOf(selected_)) share += plan->reading->passages.list[p].share;
+    for (const planning::Step& step : plan->steps)
+        if (step.stick == selected_) steps << QString::number(step.number);
+    text.paragraphs << tr("It goes into %1 % of the picture, in steps %2.")
+                           .arg(std::lround(share * 100))
+                           .arg(steps.join(QStringLiteral(", ")));
+    if (!stick.hazards.empty()) {
+        QStringList hazards;
+        for (const std::string& hazard : stick.hazards) hazards << QString::fromStdString(hazard);
+        text.cautions << tr("It holds a toxic pigment (%1): make no dust, wear gloves, follow the label and the safety "
+                            "data sheet.")
+                             .arg(hazards.join(QStringLiteral(", ")));
+    }
+    return text;
+}
+
+}  // namespace app

@@ -1,0 +1,48 @@
+#pragma once
+
+#include <optional>
+
+#include "app/station.h"
+
+class QComboBox;
+class QLineEdit;
+class QPushButton;
+class QSpinBox;
+
+namespace app {
+
+/// Subject: the sheet's format, the number of areas, and the measuring strip: a line drawn on the reference is told in
+/// sheet millimetres, against level and plumb, and against one length taken as the unit.
+class SubjectStation : public Station {
+    Q_OBJECT
+
+ public:
+    explicit SubjectStation(Session& session);
+    QString name() const override { return tr("Subject"); }
+    QString decided() const override;
+    Route::Mark mark() const override { return session_.reading() ? Route::Mark::decided : Route::Mark::open; }
+    MarginText margin() const override;
+    Views views() const override;
+    void measure(const QLineF& fractions) override;
+    void refresh() override;
+
+ Q_SIGNALS:
+    void openPictureWanted();
+
+ private:
+    class Strip;
+    QLineF inMillimetres(const QLineF& fractions) const;
+    void chooseSize(double width, double height);
+
+    Strip* strip_;
+    QLineEdit* title_;
+    QComboBox* format_;
+    QSpinBox* width_;
+    QSpinBox* height_;
+    QSpinBox* areas_;
+    QPushButton* takeUnit_;
+    std::optional<QLineF> line_;  // fractions
+    double unitMillimetres_ = 0;
+};
+
+}  // namespace app

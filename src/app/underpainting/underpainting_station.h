@@ -1,0 +1,31 @@
+#pragma once
+
+#include "app/station.h"
+
+class QPushButton;
+
+namespace app {
+
+/// Underpainting: the wash board, the ways to begin side by side.
+class UnderpaintingStation : public Station {
+    Q_OBJECT
+
+ public:
+    explicit UnderpaintingStation(Session& session);
+    QString name() const override { return tr("Underpainting"); }
+    QString decided() const override;
+    MarginText margin() const override;
+    Views views() const override;
+    void refresh() override;
+
+ private:
+    class Board;
+    void take(planning::Ground ground);
+    int groundSteps() const;
+
+    Board* board_;
+    QPushButton* lay_;
+    QPushButton* bare_;
+};
+
+}  // namespace app

@@ -1,0 +1,113 @@
+#include "app/widgets/margin.h"
+
+#include <QPainter>
+
+#include "app/widgets/theme.h"
+#include "drawing/fonts.h"
+#include "drawing/shapes.h"
+
+namespace app {
+
+namespace {
+constexpr double left = 16, right = 12;
+}
+
+Margin::Margin(QWidget* parent) : QWidget(parent) {
+    setAccessibleName(tr("Margin"));
+}
+
+void Margin::setText(const MarginText& text) {
+    text_ = text;
+    relayout();
+}
+
+void Margin::setProblem(const QString& sentence) {
+    problem_ = sentence;
+    relayout();
+}
+
+void Margin::relayout() {
+    setMinimumHeight(int(layOut(nullptr)));
+    setAccessibleDescription((problem_.isEmpty() ? QString() : problem_ + QStringLiteral(" ")) +
+                             text_.paragraphs.join(' ') + QStringLiteral(" ") + text_.cautions.join(' '));
+    update();
+}
+
+QSize Margin::sizeHint() const {
+    return {258, 300};
+}
+
+void Margin::resizeEvent(QResizeEvent*) {
+    setMinimumHeight(int(layOut(nullptr)));
+}
+
+double Margin::layOut(QPainter* painter) const {
+    const Theme& t = theme();
+    const double width = std::max(120.0, QWidget::width() - left - right);
+    double y = 14;
+    const auto say = [&](const QString& words, drawing::TypeSize size, bool bold, double x, const QColor& ink) {
+        const QFont font = drawing::font(size, bold);
+        const QFontMetricsF metrics(font, this);
+        const QRectF used = metrics.boundingRect(QRectF(0, 0, width - x, 1e5), Qt::TextWordWrap, words);
+        if (painter) {
+            painter->setFont(font);
+            painter->setPen(ink);
+            painter->drawText(QRectF(left + x, y, width - x, used.height() + 2), Qt::TextWordWrap, words);
+        }
+        y += used.height();
+    };
+    const auto sign = [&] {
+        if (!painter) return;
+        painter->setPen(QPen(t.ink, 1.6));
+        painter->setBrush(Qt::NoBrush);
+        painter->drawPolygon(QPolygonF({QPointF(left, y + 15), QPointF(left + 14, y + 15), QPointF(left + 7, y + 3)}));
+    };
+    if (!problem_.isEmpty()) {
+        sign();
+        say(tr("This did not work"), drawing::TypeSize::text, true, 22, t.ink);
+        say(problem_, drawing::TypeSize::text, false, 0, t.ink);
+        y += 16;
+    }
+    if (!text_.head.isEmpty()) {
+        say(text_.head, drawing::TypeSize::text, true, 0, t.ink);
+        y += 8;
+    }
+    for (const QString& paragraph : text_.paragraphs) {
+        say(paragraph, drawing::TypeSize::text, false, 0, t.ink);
+        y += 9;
+    }
+    if (!text_.listHead.isEmpty()) {
+        y += 6;
+        say(text_.listHead, drawing::TypeSize::text, true, 0, t.ink);
+        y += 6;
+    }
+    for (const StrokeLine& line : text_.strokes) {
+        const double begin = y;
+        say(line.name, drawing::TypeSize::text, true, 60, t.ink);
+        say(line.how, drawing::TypeSize::small, false, 60, t.quiet);
+        y = std::max(y, begin + 38);
+        if (painter) {
+            const QColor colour = drawing::colourOf(line.colour);
+            if (line.hasStick) drawing::paintMaterial(*painter, QRectF(left, begin + 1, 48, 20), line.kind, colour);
+            drawing::paintManner(*painter, QRectF(left, begin + 23, 30, 9), line.manner, t.ink);
+            drawing::paintPressure(*painter, QRectF(left + 34, begin + 26, 14, 4), line.pressure, t.ink);
+        }
+        y += 8;
+    }
+    for (const QString& caution : text_.cautions) {
+        y += 4;
+        sign();
+        say(tr("Mind"), drawing::TypeSize::text, true, 22, t.ink);
+        say(caution, drawing::TypeSize::text, false, 0, t.ink);
+        y += 8;
+    }
+    return y + 10;
+}
+
+void Margin::paintEvent(QPaintEvent*) {
+    QPainter painter(this);
+    painter.setRenderHint(QPainter::Antialiasing);
+    layOut(&painter);
+}
+
+}  // namespace app

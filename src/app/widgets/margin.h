@@ -1,0 +1,58 @@
+#pragma once
+
+#include <QWidget>
+#include <vector>
+
+#include "materials/material.h"
+#include "pigment/stroke.h"
+
+class QLabel;
+
+namespace app {
+
+/// One stroke as the margin lists it.
+struct StrokeLine {
+    materials::Kind kind;
+    colour::Srgb8 colour;
+    QString name, how;
+    pigment::Manner manner;
+    pigment::Pressure pressure;
+    bool hasStick = true;
+};
+
+/// What a station says about what was decided and why.
+struct MarginText {
+    QString head;
+    QStringList paragraphs;
+    QString listHead;
+    std::vector<StrokeLine> strokes;
+    QStringList cautions;  // shown with a sign and a word
+};
+
+/// The margin: whole sentences, then a list of strokes if there is one.
+class Margin : public QWidget {
+    Q_OBJECT
+
+ public:
+    explicit Margin(QWidget* parent = nullptr);
+    void setText(const MarginText& text);
+    /// A sentence that stays on top until the next choice; empty for none.
+    void setProblem(const QString& sentence);
+    QString problem() const { return problem_; }
+    const MarginText& text() const { return text_; }
+
+    QSize sizeHint() const override;
+
+ protected:
+    void paintEvent(QPaintEvent*) override;
+    void resizeEvent(QResizeEvent*) override;
+
+ private:
+    double layOut(QPainter* painter) const;
+    void relayout();
+
+    MarginText text_;
+    QString problem_;
+};
+
+}  // namespace app

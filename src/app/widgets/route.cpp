@@ -1,0 +1,128 @@
+#include "app/widgets/route.h"
+
+#include <QHelpEvent>
+#include <QKeyEvent>
+#include <QPainter>
+#include <QToolTip>
+#include <algorithm>
+
+#include "app/widgets/theme.h"
+#include "drawing/fonts.h"
+
+namespace app {
+
+namespace {
+constexpr double top = 104, pitch = 52, left = 16;
+}
+
+Route::Route(QWidget* parent) : QWidget(parent) {
+    setFixedWidth(184);
+    setFocusPolicy(Qt::TabFocus);
+    setAccessibleName(tr("Route"));
+}
+
+void Route::setTitle(const QString& title, const QString& summary) {
+    title_ = title;
+    summary_ = summary;
+    update();
+}
+
+void Route::setStations(const QStringList& names) {
+    stops_.clear();
+    for (const QString& name : names) stops_.append({name, {}, Mark::open});
+    setMinimumHeight(int(top + pitch * double(names.size())));
+    update();
+}
+
+void Route::setDecided(int station, const QString& words, Mark mark) {
+    stops_[station].decided = words;
+    stops_[station].mark = mark;
+    QStringList all;
+    for (const Stop& stop : stops_) all << stop.name + QStringLiteral(": ") + stop.decided;
+    setAccessibleDescription(all.join(QStringLiteral("; ")));
+    update();
+}
+
+void Route::setCurrent(int station) {
+    current_ = station;
+    update();
+}
+
+QRectF Route::boxOf(int station) const {
+    return {0, top + pitch * station, double(width()), pitch};
+}
+
+void Route::paintEvent(QPaintEvent*) {
+    const Theme& t = theme();
+    QPainter painter(this);
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.fillRect(rect(), t.panel);
+    painter.setPen(t.ink);
+    painter.setFont(drawing::font(drawing::TypeSize::head, true));
+    QRectF used;
+    painter.drawText(QRectF(left, 12, width() - left - 8, 48), Qt::AlignLeft | Qt::TextWordWrap, title_, &used);
+    painter.setFont(drawing::font(drawing::TypeSize::small));
+    painter.drawText(QRectF(left, 14 + std::min(48.0, used.height()), width() - left - 8, 36),
+                     Qt::AlignLeft | Qt::TextWordWrap, summary_);
+
+    painter.setPen(QPen(t.line, 2));
+    if (!stops_.isEmpty())
+        painter.drawLine(QPointF(left + 8, boxOf(0).top() + 17),
+                         QPointF(left + 8, boxOf(int(stops_.size()) - 1).top() + 17));
+    for (int i = 0; i < int(stops_.size()); ++i) {
+        const QRectF box = boxOf(i);
+        if (i == current_) {
+            painter.fillRect(box, t.raised);
+            painter.fillRect(QRectF(0, box.top(), 4, box.height()), t.ink);
+            if (hasFocus()) {
+                painter.setPen(QPen(t.ink, 1, Qt::DotLine));
+                painter.setBrush(Qt::NoBrush);
+                painter.drawRect(box.adjusted(5, 1, -2, -2));
+            }
+        }
+        const QPointF centre(left + 8, box.top() + 17);
+        painter.setPen(QPen(t.ink, 1.8));
+        painter.setBrush(stops_[i].mark == Mark::decided ? t.ink : (i == current_ ? t.raised : t.panel));
+        if (stops_[i].mark == Mark::attention)
+            painter.drawPolygon(
+                QPolygonF({centre + QPointF(-6.5, 5), centre + QPointF(6.5, 5), centre + QPointF(0, -6.5)}));
+        else
+            painter.drawEllipse(centre, 5.2, 5.2);
+        const double x = left + 24;
+        painter.setPen(t.ink);
+        painter.setFont(drawing::font(drawing::TypeSize::text, true));
+        painter.drawText(QRectF(x, box.top() + 6, width() - x - 6, 21), Qt::AlignLeft | Qt::AlignVCenter,
+                         stops_[i].name);
+        painter.setPen(t.quiet);
+        painter.setFont(drawing::font(drawing::TypeSize::small));
+        const QFontMetricsF small(painter.font());
+        painter.drawText(QRectF(x, box.top() + 26, width() - x - 6, 18), Qt::AlignLeft | Qt::AlignVCenter,
+                         small.elidedText(stops_[i].decided, Qt::ElideRight, width() - x - 6));
+    }
+}
+
+void Route::mousePressEvent(QMouseEvent* event) {
+    for (int i = 0; i < int(stops_.size()); ++i)
+        if (boxOf(i).contains(event->position())) Q_EMIT chosen(i);
+}
+
+void Route::keyPressEvent(QKeyEvent* event) {
+    if (event->key() == Qt::Key_Down && current_ + 1 < stops_.size())
+        Q_EMIT chosen(current_ + 1);
+    else if (event->key() == Qt::Key_Up && current_ > 0)
+        Q_EMIT chosen(current_ - 1);
+    else
+        QWidget::keyPressEvent(event);
+}
+
+bool Route::event(QEvent* event) {
+    if (event->type() == QEvent::ToolTip) {
+        const auto* help = static_cast<QHelpEvent*>(event);
+        for (int i = 0; i < int(stops_.size()); ++i)
+            if (boxOf(i).contains(help->pos())) QToolTip::showText(help->globalPos(), stops_[i].decided, this);
+        return true;
+    }
+    return QWidget::event(event);
+}
+
+}  // namespace app

@@ -1,0 +1,112 @@
+#include "app/widgets/scrubber.h"
+
+#include <QKeyEvent>
+#include <QPainter>
+#include <algorithm>
+#include <cmath>
+
+#include "app/widgets/theme.h"
+#include "drawing/fonts.h"
+#include "drawing/shapes.h"
+#include "wording/sentences.h"
+
+namespace app {
+
+namespace {
+constexpr double edge = 16;
+}
+
+Scrubber::Scrubber(QWidget* parent) : QWidget(parent) {
+    setFixedHeight(58);
+    setFocusPolicy(Qt::StrongFocus);
+    setAccessibleName(tr("Steps laid"));
+}
+
+void Scrubber::setPlan(std::shared_ptr<const planning::Plan> plan) {
+    plan_ = std::move(plan);
+    update();
+}
+
+void Scrubber::setStep(int step) {
+    const int most = plan_ ? int(plan_->steps.size()) : 0;
+    step = std::clamp(step, 0, most);
+    if (step == step_) return;
+    step_ = step;
+    setAccessibleDescription(tr("Step %1 of %2").arg(step_).arg(most));
+    update();
+    Q_EMIT stepChanged(step_);
+}
+
+double Scrubber::xOf(double step) const {
+    const double count = plan_ ? std::max<double>(1, double(plan_->steps.size())) : 1;
+    return edge + (width() - 2 * edge) * step / count;
+}
+
+void Scrubber::paintEvent(QPaintEvent*) {
+    if (!plan_) return;
+    const Theme& t = theme();
+    QPainter painter(this);
+    painter.setRenderHint(QPainter::Antialiasing);
+    const double top = 4, block = 12, line = 22;
+    painter.setFont(drawing::font(drawing::TypeSize::small));
+    std::optional<planning::Stage> stage;
+    double wordsEnd = -1;
+    for (const planning::Step& step : plan_->steps) {
+        const double x = xOf(step.number - 1);
+        const double next = xOf(step.number);
+        const double width = std::max(2.0, next - x - 2);
+        if (step.stick >= 0)
+            painter.fillRect(QRectF(x + 1, top, width, block), drawing::colourOf(plan_->sticks[step.stick].masstone));
+        else {
+            painter.setPen(t.quiet);
+            painter.drawRect(QRectF(x + 1.5, top + 0.5, width - 1, block - 1));
+        }
+        if (stage == step.stage) continue;
+        stage = step.stage;
+        painter.setPen(QPen(t.ink, 1));
+        painter.drawLine(QPointF(x, line - 4), QPointF(x, line + 6));
+        if (x < wordsEnd) continue;  // a short stage's name would lie over the next
+        const QString words = wording::stageWord(step.stage);
+        painter.drawText(QPointF(x + 3, line + 26), words);
+        wordsEnd = x + painter.fontMetrics().horizontalAdvance(words) + 8;
+    }
+    painter.setPen(QPen(t.ink, 1.6));
+    painter.drawLine(QPointF(edge, line), QPointF(width() - edge, line));
+    const double x = xOf(step_);
+    painter.drawLine(QPointF(x, 0), QPointF(x, line));
+    painter.setBrush(t.ink);
+    painter.drawPolygon(QPolygonF({QPointF(x, line), QPointF(x - 7, line + 12), QPointF(x + 7, line + 12)}));
+    if (hasFocus()) {
+        painter.setBrush(Qt::NoBrush);
+        painter.setPen(QPen(t.ink, 1, Qt::DotLine));
+        painter.drawRect(QRectF(1, 0.5, width() - 2, height() - 2));
+    }
+}
+
+void Scrubber::mousePressEvent(QMouseEvent* event) {
+    mouseMoveEvent(event);
+}
+
+void Scrubber::mouseMoveEvent(QMouseEvent* event) {
+    if (!plan_) return;
+    const double part = (event->position().x() - edge) / std::max(1.0, width() - 2 * edge);
+    setStep(int(std::lround(part * double(plan_->steps.size()))));
+}
+
+void Scrubber::keyPressEvent(QKeyEvent* event) {
+    const int most = plan_ ? int(plan_->steps.size()) : 0;
+    switch (event->key()) {
+        case Qt::Key_Left:
+            return setStep(step_ - 1);
+        case Qt::Key_Right:
+            return setStep(step_ + 1);
+        case Qt::Key_Home:
+            return setStep(0);
+        case Qt::Key_End:
+            return setStep(most);
+        default:
+            QWidget::keyPressEvent(event);
+    }
+}
+
+}  // namespace app
