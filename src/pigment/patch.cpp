@@ -40,6 +40,17 @@ float hold(const Patch& patch, int cell, const Pigment& pigment) {
     return std::sqrt(room) / slide;
 }
 
+/// The new film with what it stirs up: a dry stroke takes a little of the loose load into itself, a hard point more. So
+/// black under a colour dirties it, and layers of different colours drift to the middle.
+Spectrum seenFilm(const Patch& patch, int cell, const Pigment& pigment, float scatter) {
+    const float stirred = pigment.wet ? 0.0f : (0.03f + 0.05f * pigment.hardness) * patch.looseScatter[cell];
+    if (stirred <= 0) return filmOver(pigment.film, scatter, patch.seen.col(cell));
+    const float share = stirred / patch.looseScatter[cell];
+    const float whole = scatter + stirred;
+    const Spectrum absorb = scatter * pigment.absorptionOverScatter + share * patch.looseAbsorb.col(cell);
+    return filmOver(filmConstants(absorb / whole), whole, patch.seen.col(cell));
+}
+
 void deposit(Patch& patch, const Stroke& stroke) {
     const Pigment& pigment = *stroke.pigment;
     const float offered = nominalAmount(stroke);
@@ -53,7 +64,7 @@ void deposit(Patch& patch, const Stroke& stroke) {
 
         auto seen = patch.seen.col(cell);
         auto beneath = patch.beneath.col(cell);
-        seen += covered * (filmOver(pigment.film, scatter, seen) - seen);
+        seen += covered * (seenFilm(patch, cell, pigment, scatter) - seen);
         beneath += covered * (filmOver(pigment.film, (1.0f - looseShare) * scatter, beneath) - beneath);
         patch.looseAbsorb.col(cell) += looseScatter * pigment.absorptionOverScatter;
         patch.looseScatter[cell] += looseScatter;

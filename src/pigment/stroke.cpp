@@ -24,7 +24,7 @@ constexpr std::array<Handling, 9> handlings{{
     {1.2f, 0.30f, 0.15f},  // pencil
     {2.0f, 0.50f, 0.35f},  // pan
     {2.0f, 0.40f, 0.70f},  // charcoal
-    {0.35f, 0.03f, 0.0f},  // watercolour
+    {0.18f, 0.03f, 0.0f},  // watercolour
     {4.0f, 0.25f, 0.0f},   // gouache
     {3.0f, 0.40f, 0.0f},   // acrylic
     {0.8f, 0.02f, 0.0f},   // ink

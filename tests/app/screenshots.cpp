@@ -26,9 +26,7 @@ int main(int argc, char** argv) {
         QTest::qWait(150);
         return window.grab().save(folder.filePath(QString::fromLatin1(name)));
     };
-    const auto clickAt = [&](double x, double y) {
-        Q_EMIT window.pictures().pointed(QPointF(x, y));
-    };
+    const auto clickAt = [&](double x, double y) { Q_EMIT window.pictures().pointed(QPointF(x, y)); };
     bool ok = true;
     window.goTo(0);
     Q_EMIT window.pictures().measured(QLineF(0.18, 0.58, 0.5, 0.58));

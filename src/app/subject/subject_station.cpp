@@ -111,7 +111,7 @@ SubjectStation::SubjectStation(Session& session)
     row->addSpacing(8);
     title_ = new QLineEdit;
     title_->setMaxLength(120);
-    title_->setMinimumWidth(180);
+    title_->setMinimumWidth(110);
     addField(row, tr("Title"), title_);
     row->addSpacing(12);
     format_ = new QComboBox;
@@ -120,12 +120,13 @@ SubjectStation::SubjectStation(Session& session)
     addField(row, tr("Sheet"), format_);
     width_ = wholeNumber(int(planning::sheetBounds.least), int(planning::sheetBounds.most), tr(" mm"));
     height_ = wholeNumber(int(planning::sheetBounds.least), int(planning::sheetBounds.most), tr(" mm"));
+    for (QSpinBox* side : {width_, height_}) side->setFixedWidth(86);
     addField(row, tr("wide"), width_);
     addField(row, tr("high"), height_);
     row->addSpacing(12);
     areas_ = wholeNumber(int(planning::areaBounds.least), int(planning::areaBounds.most));
     addField(row, tr("Areas"), areas_);
-    row->addStretch(1);
+    row->setStretchFactor(title_, 1);
     body_->addLayout(row);
 
     connect(open, &QPushButton::clicked, this, &SubjectStation::openPictureWanted);

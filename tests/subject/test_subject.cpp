@@ -1,0 +1,241 @@
+#include <QtTest>
+#include <algorithm>
+#include <cmath>
+#include <opencv2/imgcodecs.hpp>
+#include <opencv2/imgproc.hpp>
+
+#include "numbers.h"
+#include "subject/areas.h"
+#include "subject/islands.h"
+#include "subject/masses.h"
+#include "subject/passages.h"
+#include "subject/picture.h"
+#include "subject/squint.h"
+
+using namespace subject;
+using common::ProblemKind;
+
+namespace {
+
+std::vector<std::uint8_t> encoded(const cv::Mat& image, const char* ending) {
+    std::vector<uchar> bytes;
+    cv::imencode(ending, image, bytes);
+    return bytes;
+}
+
+cv::Mat photo(int width = 120, int height = 80) {
+    cv::Mat image(height, width, CV_8UC3);
+    for (int y = 0; y < height; ++y)
+        for (int x = 0; x < width; ++x)
+            image.at<cv::Vec3b>(y, x) = cv::Vec3b(uchar(x * 2), uchar(y * 3), uchar((x ^ y) & 255));
+    return image;
+}
+
+/// Least cost over every way to cut n sorted values into k runs.
+double bruteForce(const std::vector<double>& v, const std::vector<double>& w, int first, int k) {
+    const int n = int(v.size());
+    const auto span = [&](int a, int b) {
+        double weight = 0, sum = 0, cost = 0;
+        for (int i = a; i <= b; ++i) {
+            weight += w[i];
+            sum += w[i] * v[i];
+        }
+        for (int i = a; i <= b; ++i) cost += w[i] * (v[i] - sum / weight) * (v[i] - sum / weight);
+        return cost;
+    };
+    if (k == 1) return span(first, n - 1);
+    double best = 1e300;
+    for (int end = first; end <= n - k; ++end)
+        best = std::min(best, span(first, end) + bruteForce(v, w, end + 1, k - 1));
+    return best;
+}
+
+/// A CIELAB scene: a grey wall, a dark table and a red disc with a light and a shadow side.
+cv::Mat scene(cv::Mat& truth) {
+    cv::Mat lab(300, 400, CV_32FC3);
+    truth.create(lab.size(), CV_32S);
+    Numbers random(7);
+    for (int y = 0; y < lab.rows; ++y)
+        for (int x = 0; x < lab.cols; ++x) {
+            const bool disc = std::hypot(x - 180, y - 170) < 70;
+            const bool table = y > 210;
+            truth.at<int>(y, x) = disc ? 0 : table ? 1 : 2;
+            cv::Vec3f colour = disc    ? cv::Vec3f(x < 185 ? 62.f : 38.f, 50, 34)
+                               : table ? cv::Vec3f(24, 0, -6)
+                                       : cv::Vec3f(72 - x * 0.02f, 1, 4);
+            for (int c = 0; c < 3; ++c) colour[c] += float(random.between(-1, 1));
+            lab.at<cv::Vec3f>(y, x) = colour;
+        }
+    return lab;
+}
+
+}  // namespace
+
+class TestSubject : public QObject {
+    Q_OBJECT
+
+ private Q_SLOTS:
+    void levelsAreTheExactOptimum() {
+        Numbers random(21);
+        for (int round = 0; round < 200; ++round) {
+            const int n = 3 + random.below(10);
+            std::vector<double> values, weights;
+            for (int i = 0; i < n; ++i) values.push_back(random.between(0, 100));
+            std::ranges::sort(values);
+            for (int i = 0; i < n; ++i) weights.push_back(1 + random.below(9));
+            const int k = 1 + random.below(std::min(5, n));
+            const Levels levels = exactLevels(values, weights, k);
+            QCOMPARE(int(levels.means.size()), k);
+            const double best = bruteForce(values, weights, 0, k);
+            QVERIFY(std::fabs(levels.cost - best) <= 1e-9 * std::max(1.0, best));
+            QVERIFY(std::ranges::is_sorted(levels.means));
+            QCOMPARE(levels.upTo.back(), values.back());
+        }
+        QVERIFY(exactLevels({}, {}, 3).means.empty());
+        QCOMPARE(exactLevels({4.0}, {2.0}, 5).means.size(), std::size_t(1));
+    }
+
+    void islandsGoToTheirNeighbours() {
+        cv::Mat labels(40, 40, CV_32S, cv::Scalar(0));
+        labels(cv::Rect(20, 0, 20, 40)).setTo(1);
+        labels(cv::Rect(5, 5, 2, 2)).setTo(1);
+        labels(cv::Rect(30, 30, 1, 1)).setTo(0);
+        const cv::Mat out = withoutIslands(labels, 10);
+        QCOMPARE(out.at<int>(5, 5), 0);
+        QCOMPARE(out.at<int>(30, 30), 1);
+        QCOMPARE(cv::countNonZero(out), 800);
+    }
+
+    void squintSmoothsButKeepsEdges() {
+        cv::Mat truth;
+        const cv::Mat lab = scene(truth);
+        const cv::Mat soft = squinted(lab, 0.5);
+        QVERIFY(std::fabs(soft.at<cv::Vec3f>(100, 30)[0] - soft.at<cv::Vec3f>(102, 33)[0]) < 0.5);
+        QVERIFY(soft.at<cv::Vec3f>(200, 350)[0] - soft.at<cv::Vec3f>(220, 350)[0] > 40);
+        QCOMPARE(cv::norm(squinted(lab, 0), lab), 0.0);
+    }
+
+    void massesHoldTheWholePicture() {
+        cv::Mat truth;
+        const Masses masses = valueMasses(squinted(scene(truth), 0.4), 4);
+        QCOMPARE(masses.values.size(), std::size_t(4));
+        double sum = 0;
+        for (const double s : masses.shares) sum += s;
+        QVERIFY(std::fabs(sum - 1) < 1e-9);
+        const Contrast contrast = contrastOf(masses);
+        QVERIFY(std::fabs(contrast.dark + contrast.medium + contrast.light - 1) < 1e-9);
+        QVERIFY(contrast.darkest < 3 && contrast.lightest > 6);
+    }
+
+    void areasFollowObjectsNotTheirShadows() {
+        cv::Mat truth;
+        const Areas areas = proposedAreas(squinted(scene(truth), 0.3), 3);
+        QCOMPARE(areas.list.size(), std::size_t(3));
+        // Mean best overlap of the true objects.
+        double covering = 0;
+        for (int object = 0; object < 3; ++object) {
+            const cv::Mat wanted = truth == object;
+            double best = 0;
+            for (int a = 0; a < 3; ++a) {
+                const cv::Mat got = areas.map == a;
+                best = std::max(best, double(cv::countNonZero(wanted & got)) / cv::countNonZero(wanted | got));
+            }
+            covering += best / 3;
+        }
+        QVERIFY2(covering > 0.9, qPrintable(QString::number(covering)));
+        double share = 0;
+        for (const Area& area : areas.list) share += area.share;
+        QVERIFY(std::fabs(share - 1) < 1e-9);
+        QCOMPARE(std::ranges::count(areas.list, true, &Area::focal), 1);
+    }
+
+    void passagesShareThePicture() {
+        cv::Mat truth;
+        const cv::Mat lab = scene(truth);
+        const cv::Mat soft = squinted(lab, 0.3);
+        const Passages passages = passagesOf(proposedAreas(soft, 3), lab, soft);
+        double share = 0;
+        for (const Passage& passage : passages.list) share += passage.share;
+        QVERIFY(std::fabs(share - 1) < 1e-6);
+        // The disc has a light and a shadow side of its own.
+        const int light = passages.map.at<int>(170, 140), shadow = passages.map.at<int>(170, 230);
+        QVERIFY(light != shadow);
+        QCOMPARE(passages.list[light].area, passages.list[shadow].area);
+        QVERIFY(std::fabs(passages.list[light].target.L - 62) < 1.5);
+        QVERIFY(std::fabs(passages.list[shadow].target.L - 38) < 1.5);
+        QVERIFY(passages.list[shadow].band < passages.list[light].band);
+    }
+
+    void picturesComeInUpright_data() {
+        QTest::addColumn<int>("orientation");
+        for (int o = 1; o <= 8; ++o) QTest::newRow(qPrintable(QString::number(o))) << o;
+    }
+    /// Source: EXIF 2.3, tag 274. The picture is stored turned, as a camera would, and must come back.
+    void picturesComeInUpright() {
+        QFETCH(int, orientation);
+        const cv::Mat wanted = photo();
+        cv::Mat stored = wanted.clone();
+        // What undoes each orientation: flips first, then the transposition.
+        if (orientation == 2 || orientation == 6) cv::flip(stored, stored, 1);
+        if (orientation == 3 || orientation == 7) cv::flip(stored, stored, -1);
+        if (orientation == 4 || orientation == 8) cv::flip(stored, stored, 0);
+        if (orientation >= 5) cv::transpose(stored, stored);
+        std::vector<std::uint8_t> jpeg = encoded(stored, ".jpg");
+        const std::uint8_t exif[] = {0xFF, 0xE1, 0, 34, 'E', 'x', 'i', 'f', 0, 0,
+                                     'M',  'M',  0, 42, 0,   0,   0,   8,   0, 1,
+                                     0x01, 0x12, 0, 3,  0,   0,   0,   1,   0, std::uint8_t(orientation),
+                                     0,    0,    0, 0,  0,   0};
+        jpeg.insert(jpeg.begin() + 2, std::begin(exif), std::end(exif));
+        const auto upright = readPicture(jpeg, "turned.jpg");
+        const auto plain = readPicture(encoded(wanted, ".jpg"), "plain.jpg");
+        QVERIFY(upright.ok() && plain.ok());
+        QCOMPARE(upright->xyz.size(), plain->xyz.size());
+        QVERIFY(cv::norm(upright->xyz, plain->xyz, cv::NORM_L1) / double(plain->xyz.total()) < 0.03);
+    }
+
+    void picturesAreReducedAndCropped() {
+        const auto picture = readPicture(encoded(photo(400, 200), ".png"), "x.png", 100);
+        QVERIFY(picture.ok());
+        QCOMPARE(picture->xyz.size(), cv::Size(100, 50));
+        QCOMPARE(picture->sourcePixels, cv::Size(400, 200));
+        QCOMPARE(croppedToFormat(picture->xyz, 1.0).size(), cv::Size(50, 50));
+        QCOMPARE(croppedToFormat(picture->xyz, 4.0).size(), cv::Size(100, 25));
+    }
+
+    void badPicturesAreRefused_data() {
+        QTest::addColumn<QByteArray>("bytes");
+        QTest::addColumn<int>("kind");
+        const auto add = [](const char* name, const std::vector<std::uint8_t>& bytes, ProblemKind kind) {
+            QTest::newRow(name) << QByteArray(reinterpret_cast<const char*>(bytes.data()), qsizetype(bytes.size()))
+                                << int(kind);
+        };
+        const std::string text = "this is no picture at all";
+        add("text", {text.begin(), text.end()}, ProblemKind::pictureUnknown);
+        add("nothing", {}, ProblemKind::pictureUnknown);
+        auto png = encoded(photo(), ".png");
+        png.resize(png.size() / 2);
+        add("cut PNG", png, ProblemKind::pictureTruncated);
+        auto jpeg = encoded(photo(), ".jpg");
+        jpeg.resize(jpeg.size() * 2 / 3);
+        add("cut JPEG", jpeg, ProblemKind::pictureTruncated);
+        add("one pixel", encoded(photo(1, 1), ".png"), ProblemKind::pictureTooSmall);
+        auto huge = encoded(photo(), ".png");
+        for (const int at : {16, 20}) {
+            huge[at] = huge[at + 1] = 0;
+            huge[at + 2] = 40000 >> 8;
+            huge[at + 3] = 40000 & 255;
+        }
+        add("40,000 x 40,000", huge, ProblemKind::pictureTooLarge);
+    }
+    void badPicturesAreRefused() {
+        QFETCH(QByteArray, bytes);
+        QFETCH(int, kind);
+        const auto result =
+            readPicture({reinterpret_cast<const std::uint8_t*>(bytes.constData()), std::size_t(bytes.size())}, "bad");
+        QVERIFY(!result.ok());
+        QCOMPARE(int(result.problem().kind), kind);
+    }
+};
+
+QTEST_GUILESS_MAIN(TestSubject)
+#include "test_subject.moc"
