@@ -44,7 +44,8 @@ double heldTurnedRound(const Plan& plan, const PlannedPassage& passage, int lay)
 
 class Orderer {
  public:
-    Orderer(const Plan& plan, const Study& study) : plan_(plan), study_(study) {}
+    /// `taste` settles what the rules leave open; 0 takes holds in their own order.
+    Orderer(const Plan& plan, const Study& study, unsigned taste) : plan_(plan), study_(study), taste_(taste) {}
 
     std::vector<Step> steps() {
         addDrawing();
@@ -188,6 +189,9 @@ class Orderer {
         return std::ranges::all_of(task.before, [&](const auto& edge) { return tasks_[edge.first].step >= 0; });
     }
 
+    /// A stick's place in this taste's order of sticks: any fixed shuffle will do.
+    unsigned liking(int stick) const { return taste_ == 0 ? 0 : (unsigned(stick) + 1) * taste_ * 2654435761u >> 8; }
+
     /// Lays a stage's tasks out: what is ready for one hold is one step. Goes on with the stick in hand if it can, else
     /// takes the hold of which the largest part is ready, since what is left of it has to be picked up again.
     void schedule(Stage stage) {
@@ -208,7 +212,7 @@ class Orderer {
             const auto worth = [&](const std::pair<const Hold, std::vector<int>>& entry) {
                 const int stick = std::get<0>(entry.first);
                 const bool inHand = !steps_.empty() && steps_.back().stick == stick;
-                return std::tuple(inHand, readyOfStick[stick] / leftOfStick[stick], entry.second.size());
+                return std::tuple(inHand, readyOfStick[stick] / leftOfStick[stick], liking(stick), entry.second.size());
             };
             auto best = readyBy.begin();
             for (auto it = readyBy.begin(); it != readyBy.end(); ++it)
@@ -258,6 +262,7 @@ class Orderer {
 
     const Plan& plan_;
     const Study& study_;
+    unsigned taste_;
     std::vector<Task> tasks_;
     std::vector<int> firstTask_;
     std::vector<Step> steps_;
@@ -267,7 +272,15 @@ class Orderer {
 }  // namespace
 
 std::vector<Step> orderedSteps(const Plan& plan, const Study& study) {
-    return Orderer(plan, study).steps();
+    // The greedy choice is quick, so many tastes are tried and the one that picks up least is taken.
+    constexpr unsigned tastes = 48;
+    std::vector<Step> best;
+    for (unsigned taste = 0; taste < tastes; ++taste) {
+        std::vector<Step> steps = Orderer(plan, study, taste).steps();
+        if (best.empty() || std::pair(stickChanges(steps), steps.size()) < std::pair(stickChanges(best), best.size()))
+            best = std::move(steps);
+    }
+    return best;
 }
 
 int stickChanges(const std::vector<Step>& steps) {
@@ -284,11 +297,15 @@ int stickChangesPlain(const Plan& plan) {
     std::vector<Step> plain;
     for (const Step& step : plan.steps)
         if (step.stage == Stage::drawing || step.stage == Stage::underpainting) plain.push_back(step);
-    for (const PlannedPassage& passage : plan.passages)
-        for (const matching::Lay& lay : passage.recipe.lays) {
-            Step step;
-            step.stick = lay.stick;
-            plain.push_back(step);
+    for (const Stage stage : {Stage::blockIn, Stage::build, Stage::refine, Stage::accent})
+        for (std::size_t p = 0; p < plan.passages.size(); ++p) {
+            const std::vector<matching::Lay>& lays = plan.passages[p].recipe.lays;
+            for (int lay = 0; lay < int(lays.size()); ++lay) {
+                if (stageOf(plan.reading->passages.list[p], lay, int(lays.size())) != stage) continue;
+                Step step;
+                step.stick = lays[lay].stick;
+                plain.push_back(step);
+            }
         }
     return stickChanges(plain);
 }

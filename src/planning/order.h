@@ -12,7 +12,7 @@ std::vector<Step> orderedSteps(const Plan& plan, const Study& study);
 
 /// Changes of stick when going through the steps.
 int stickChanges(const std::vector<Step>& steps);
-/// The same in the plain order: passage by passage, each recipe from its first stroke to its last.
+/// The same in the plain order: stage by stage, and in each the passages one by one as they are numbered.
 int stickChangesPlain(const Plan& plan);
 
 }  // namespace planning

@@ -122,7 +122,7 @@ struct Summary {
         0;  // mean over the picture with the nearest single stick of the tray for each passage
     double minutes = 0;
     int stickChanges = 0;
-    int stickChangesPlain = 0;  // of the plain order by passages
+    int stickChangesPlain = 0;  // of the plain order (see order.h)
 };
 
 /// All that follows from a study and the materials: derived, never edited.

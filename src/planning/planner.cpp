@@ -196,6 +196,7 @@ common::Result<Plan> makePlan(const Study& study, const materials::Library& libr
         return Problem{ProblemKind::paperUnknown, "", 0, study.paper};
 
     if (threads <= 0) return planned(study, library, kept, progress);
+    threads = std::min(threads, tbb::this_task_arena::max_concurrency());
     const int before = cv::getNumThreads();
     cv::setNumThreads(threads);
     const tbb::global_control limit(tbb::global_control::max_allowed_parallelism, std::size_t(threads));

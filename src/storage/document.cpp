@@ -41,8 +41,10 @@ std::optional<common::Bytes> partOf(zip_t* archive, const std::string& name) {
     if (!file) return std::nullopt;
     common::Bytes bytes(stat.size);
     const zip_int64_t read = zip_fread(file, bytes.data(), stat.size);
-    // Closing tells whether the checksum held.
-    if (zip_fclose(file) != 0 || read != zip_int64_t(stat.size)) return std::nullopt;
+    // The checksum is only compared when reading runs into the end.
+    char beyond = 0;
+    const zip_int64_t end = zip_fread(file, &beyond, 1);
+    if (zip_fclose(file) != 0 || read != zip_int64_t(stat.size) || end != 0) return std::nullopt;
     return bytes;
 }
 
@@ -139,6 +141,10 @@ common::Done writeDocument(const Document& document, const std::filesystem::path
 }
 
 common::Done writeWhole(const std::filesystem::path& file, const QByteArray& bytes) {
+    // A device or a folder must not be replaced by a file.
+    std::error_code error;
+    if (std::filesystem::exists(file, error) && !std::filesystem::is_regular_file(file, error))
+        return Problem{ProblemKind::folderUnwritable, file.string()};
     QSaveFile out(QString::fromStdString(file.string()));
     if (!out.open(QIODevice::WriteOnly)) return Problem{ProblemKind::folderUnwritable, file.string()};
     if (out.write(bytes) != bytes.size() || !out.commit()) return Problem{ProblemKind::writeFailed, file.string()};

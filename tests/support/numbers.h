@@ -4,11 +4,11 @@
 
 /// Random numbers that are the same on every machine.
 class Numbers {
-   public:
+ public:
     explicit Numbers(unsigned seed) : random_(seed) {}
     double between(double least, double most) { return least + (most - least) * double(random_() >> 5) / 134217728.0; }
     int below(int count) { return int(random_() % unsigned(count)); }
 
-   private:
+ private:
     std::mt19937 random_;
 };

@@ -1,0 +1,194 @@
+#include <QtTest>
+#include <cmath>
+
+#include "colour/difference.h"
+#include "colour/reflectance.h"
+#include "matching/palette.h"
+#include "matching/search.h"
+#include "numbers.h"
+
+using namespace matching;
+using colour::Lab;
+
+namespace {
+
+std::vector<materials::Material> randomMedia(int count, unsigned seed) {
+    Numbers random(seed);
+    std::vector<materials::Material> media;
+    for (int i = 0; i < count; ++i) {
+        materials::Material m;
+        m.id = "m" + std::to_string(i);
+        m.kind = i % 4 == 0 ? materials::Kind::pencil : materials::Kind::soft;
+        m.hardness = materials::usualHardness(m.kind);
+        m.masstone = {std::uint8_t(random.below(256)), std::uint8_t(random.below(256)),
+                      std::uint8_t(random.below(256))};
+        media.push_back(m);
+    }
+    return media;
+}
+
+pigment::Patch ground(const char* hex) {
+    return pigment::barePatch(materials::profileOf(materials::Surface::sanded400),
+                              colour::reflectanceFromSrgb(colour::srgbFromSrgb8(*colour::srgb8FromHex(hex))));
+}
+
+std::vector<int> everyIndex(std::size_t count) {
+    std::vector<int> all;
+    for (std::size_t i = 0; i < count; ++i) all.push_back(int(i));
+    return all;
+}
+
+/// A target that two of the sticks can nearly make.
+Lab reachable(const std::vector<PreparedStick>& sticks, const pigment::Patch& on, Numbers& random) {
+    const std::vector<Lay> lays{{random.below(int(sticks.size())), pigment::Manner::scumble, pigment::Pressure::heavy},
+                                {random.below(int(sticks.size())), pigment::Manner::scumble, pigment::Pressure::light}};
+    return pigment::labOf(laidOn(on, lays, sticks));
+}
+
+}  // namespace
+
+class TestMatching : public QObject {
+    Q_OBJECT
+
+ private Q_SLOTS:
+    /// Every single stroke and pair judged by the whole film: the search must find what that finds, or nearly.
+    void searchIsNearlyAsGoodAsTryingEverything() {
+        const auto media = randomMedia(9, 31);
+        const auto sticks = prepared(media);
+        const pigment::Patch on = ground("#8a7f74");
+        const RecipeWeights weights;
+        Numbers random(32);
+        double sum = 0, worst = 0;
+        const int rounds = 12;
+        std::vector<Lay> every;
+        for (int stick = 0; stick < 9; ++stick)
+            for (const auto manner : {pigment::Manner::scumble, pigment::Manner::hatch, pigment::Manner::press})
+                for (int pressure = 0; pressure < 3; ++pressure)
+                    every.push_back({stick, manner, pigment::Pressure(pressure)});
+        SearchWidth width;
+        width.strokes = 2;
+        for (int round = 0; round < rounds; ++round) {
+            const Lab target = reachable(sticks, on, random);
+            const auto found = bestRecipes(target, on, sticks, everyIndex(9), width, weights);
+            QVERIFY(!found.empty());
+            double best = 1e300;
+            const auto offer = [&](const std::vector<Lay>& lays) {
+                // Only what the search may use: manners by kind, and one stick twice only in the same way.
+                best = std::min(best, judged(lays, on, target, sticks, weights).cost);
+            };
+            for (const Recipe& recipe : found) offer(recipe.lays);
+            for (const Lay& first : every) {
+                const bool pencil = sticks[first.stick].kind == materials::Kind::pencil;
+                if (pencil != (first.manner == pigment::Manner::hatch)) continue;
+                if (first.manner == pigment::Manner::press) continue;
+                if (target.L > 35 && isBlack(sticks[first.stick])) continue;
+                offer({first});
+                for (const Lay& second : every) {
+                    const bool secondPencil = sticks[second.stick].kind == materials::Kind::pencil;
+                    if (secondPencil != (second.manner == pigment::Manner::hatch) ||
+                        second.manner == pigment::Manner::press)
+                        continue;
+                    if (first.stick == second.stick || (target.L > 35 && isBlack(sticks[second.stick]))) continue;
+                    offer({first, second});
+                }
+            }
+            sum += found.front().cost - best;
+            worst = std::max(worst, found.front().cost - best);
+        }
+        QVERIFY2(sum / rounds <= 0.05, qPrintable(QString::number(sum / rounds)));
+        QVERIFY2(worst <= 0.5, qPrintable(QString::number(worst)));
+    }
+
+    void recipesAreWhatTheySay() {
+        const auto media = randomMedia(20, 33);
+        const auto sticks = prepared(media);
+        const pigment::Patch on = ground("#c2ab86");
+        const Lab target{55, 20, 15};
+        const auto found = bestRecipes(target, on, sticks, everyIndex(20), {}, {});
+        for (std::size_t i = 0; i < found.size(); ++i) {
+            const pigment::Patch patch = laidOn(on, found[i].lays, sticks);
+            QVERIFY(colour::differenceCie76(pigment::labOf(patch), found[i].predicted) < 1e-6);
+            QVERIFY(std::fabs(colour::differenceCie2000(target, found[i].predicted) - found[i].difference) < 1e-9);
+            QVERIFY(found[i].lays.size() <= 3 && !found[i].lays.empty());
+            if (i > 0) QVERIFY(found[i - 1].cost <= found[i].cost);
+        }
+    }
+
+    void moreStrokesNeverCostMore() {
+        const auto media = randomMedia(14, 34);
+        const auto sticks = prepared(media);
+        const pigment::Patch on = ground("#6f6d58");
+        Numbers random(35);
+        for (int i = 0; i < 6; ++i) {
+            const Lab target = reachable(sticks, on, random);
+            double before = 1e300;
+            for (int strokes = 1; strokes <= 3; ++strokes) {
+                SearchWidth width;
+                width.strokes = strokes;
+                const double cost = bestRecipes(target, on, sticks, everyIndex(14), width, {}).front().cost;
+                QVERIFY(cost <= before + 1e-9);
+                before = cost;
+            }
+        }
+    }
+
+    void blackStaysOutOfColour() {
+        auto media = randomMedia(12, 36);
+        media[1].masstone = {29, 28, 28};
+        const auto sticks = prepared(media);
+        QVERIFY(isBlack(sticks[1]));
+        for (const Recipe& recipe : bestRecipes({60, 30, 20}, ground("#8a7f74"), sticks, everyIndex(12), {}, {}))
+            for (const Lay& lay : recipe.lays) QVERIFY(lay.stick != 1);
+    }
+
+    void theScreenIsNearTheFilmOnABareTooth() {
+        const auto media = randomMedia(40, 37);
+        const auto sticks = prepared(media);
+        const pigment::Patch on = ground("#8a7f74");
+        double sum = 0;
+        for (int i = 0; i < 40; ++i) {
+            const Lay lay{i, pigment::Manner::hatch, pigment::Pressure::medium};
+            const Lab cheap =
+                colour::labOfReflectance(Screen(lay, sticks[i].pigment, on.reach).over(pigment::meanReflectance(on)));
+            sum += colour::differenceCie2000(cheap, pigment::labOf(laidOn(on, {lay}, sticks)));
+        }
+        QVERIFY2(sum / 40 < 0.2, qPrintable(QString::number(sum / 40)));
+    }
+
+    void thePaletteKeepsToItsLimitAndServesEveryPassage() {
+        const auto media = randomMedia(40, 38);
+        const auto sticks = prepared(media);
+        Numbers random(39);
+        std::vector<Demand> demands;
+        for (int p = 0; p < 8; ++p) {
+            const pigment::Patch on = ground("#8a7f74");
+            demands.push_back({reachable(sticks, on, random), 0.125, on});
+        }
+        double before = 1e300;
+        for (const int limit : {2, 6, 12}) {
+            const auto palette = choosePalette(demands, sticks, limit, 3, {}, {});
+            QVERIFY(palette.has_value());
+            QVERIFY(int(palette->sticks.size()) <= limit);
+            QCOMPARE(palette->recipes.size(), demands.size());
+            double cost = 0;
+            for (const Recipe& recipe : palette->recipes) {
+                cost += recipe.cost;
+                for (const Lay& lay : recipe.lays) QVERIFY(std::ranges::binary_search(palette->sticks, lay.stick));
+            }
+            QVERIFY(cost < before);
+            before = cost;
+        }
+    }
+
+    void aStopIsObeyed() {
+        const auto media = randomMedia(20, 40);
+        const auto sticks = prepared(media);
+        std::stop_source stop;
+        stop.request_stop();
+        const std::vector<Demand> demands{{{50, 0, 0}, 1.0, ground("#8a7f74")}};
+        QVERIFY(!choosePalette(demands, sticks, 5, 3, {}, {{}, stop.get_token()}).has_value());
+    }
+};
+
+QTEST_GUILESS_MAIN(TestMatching)
+#include "test_matching.moc"
