@@ -19,6 +19,10 @@ PIGMENTS = {
     "gold ochre": ("PY42", "#c48a24", 0.95, "excellent", ""),
     "orange": ("PO62", "#e5691c", 0.8, "excellent", ""),
     "deep orange": ("PO20", "#e2561b", 1.2, "excellent", "cadmium"),
+    "warm scarlet": ("PR108", "#c0320f", 1.2, "excellent", "cadmium"),
+    "burnt orange": ("PO48", "#a23a14", 0.7, "excellent", ""),
+    "brown orange": ("PBr25", "#7a2f18", 0.8, "excellent", ""),
+    "maroon": ("PR179", "#5e171c", 0.8, "excellent", ""),
     "scarlet": ("PR254", "#cf2a22", 0.9, "excellent", ""),
     "deep red": ("PR108", "#a81f26", 1.25, "excellent", "cadmium"),
     "rose": ("PV19", "#b3204f", 0.6, "excellent", ""),
@@ -66,7 +70,7 @@ def encoded(v):
 
 
 def ks(r):
-    r = min(0.97, max(0.025, r))  # a masstone keeps a little surface light in every band
+    r = min(0.97, max(0.012, r))  # a masstone keeps a little surface light in every band
     return (1 - r) ** 2 / (2 * r)
 
 
@@ -89,6 +93,8 @@ def tone(look, step):
     white, black = STEPS[step]
     base = PIGMENTS[look][1]
     own = 1 - white - black
+    if own == 1:
+        return base
     return mix([(base, own, 1.0), (WHITE, white, 1.4), (BLACK, black, 0.5)])
 
 
@@ -128,23 +134,23 @@ def write(name, rows):
 ALL5 = ["darkest", "", "light", "pale", "palest"]
 FOUR = ["dark", "", "light", "pale"]
 soft = ladder("soft", "Ostrel & Daughters", "S", 0.15, [
-    ("lemon yellow", ["", "light", "pale"]), ("warm yellow", ["", "light", "palest"]), ("deep yellow", [""]),
-    ("yellow ochre", ["darkest", "dark", "", "light", "pale", "palest"]), ("gold ochre", ["dark", "", "light"]),
-    ("orange", ["", "light", "pale"]), ("deep orange", ["dark"]), ("scarlet", ["dark", "", "light"]), ("deep red", ["darkest", ""]),
+    ("lemon yellow", ["", "pale"]), ("warm yellow", ["", "palest"]), ("deep yellow", [""]),
+    ("yellow ochre", ["darkest", "dark", "", "light", "pale", "palest"]), ("gold ochre", [""]),
+    ("orange", ["", "light", "pale"]), ("deep orange", [""]), ("burnt orange", ["dark", ""]), ("warm scarlet", ["dark", ""]), ("brown orange", ["", "light"]), ("maroon", ["dark", ""]), ("scarlet", ["dark", "", "light"]), ("deep red", ["darkest", ""]),
     ("rose", ["darkest", "", "light", "pale"]), ("magenta", ["dark", "pale"]),
     ("red earth", ["darkest", "dark", "", "light", "pale", "palest"]), ("violet earth", ["darkest", "", "light", "pale"]),
-    ("orange earth", FOUR), ("raw sienna", ["dark", "", "light", "pale"]), ("burnt sienna", ["darkest", "", "light", "pale"]),
-    ("raw umber", ALL5), ("burnt umber", ["darkest", "", "light", "pale"]), ("red violet", ["dark", "", "light", "pale"]),
-    ("blue violet", ["darkest", "", "light", "pale"]), ("ultramarine", ["darkest", "", "light", "pale", "palest"]), ("clear blue", ["", "light", "pale"]),
-    ("green-blue", ["darkest", "", "pale"]), ("iron blue", ["", "light"]), ("turquoise", ["dark", "", "pale"]), ("blue-green", ["darkest", "", "light"]),
-    ("leaf green", ["darkest", "dark", "", "light", "pale"]), ("bright green", ["dark", "light"]), ("olive", FOUR), ("green earth", ["", "pale"]),
+    ("orange earth", FOUR), ("raw sienna", ["", "pale"]), ("burnt sienna", ["darkest", "", "light", "pale"]),
+    ("raw umber", ALL5), ("burnt umber", ["darkest", "", "light", "pale"]), ("red violet", ["dark", "light"]),
+    ("blue violet", ["darkest", "", "light", "pale"]), ("ultramarine", ["darkest", "", "light", "pale", "palest"]), ("clear blue", ["", "light"]),
+    ("green-blue", ["darkest", "", "pale"]), ("iron blue", [""]), ("turquoise", ["dark", "pale"]), ("blue-green", ["darkest", "", "light"]),
+    ("leaf green", ["darkest", "dark", "", "light", "pale"]), ("bright green", ["dark", "light"]), ("olive", FOUR), ("green earth", [""]),
     ("indigo", ["darkest", "", "light", "pale"]), ("aubergine", ["darkest", "", "light"]),
     ("warm grey", ["darkest", "dark", "", "light", "pale"]), ("cool grey", ["darkest", "dark", "", "light", "pale"]),
-    ("flesh", ["", "pale"])])
+    ("flesh", [""])])
 soft += [plain("soft", "S%03d" % (len(soft) + 1), "Ostrel & Daughters", "white, chalky", "#f1efe9", 0.9, 0.1, "PW6; PW18"),
          plain("soft", "S%03d" % (len(soft) + 2), "Ostrel & Daughters", "white, brilliant", "#f7f6f2", 1.4, 0.2, "PW6"),
-         plain("soft", "S%03d" % (len(soft) + 3), "Ostrel & Daughters", "black, warm", "#1f1c1b", 1.4, 0.15, "PBk9"),
-         plain("soft", "S%03d" % (len(soft) + 4), "Ostrel & Daughters", "black, green", "#1b2120", 1.4, 0.15, "PBk7; PG7")]
+         plain("soft", "S%03d" % (len(soft) + 3), "Ostrel & Daughters", "black, warm", "#1c1918", 1.4, 0.15, "PBk9"),
+         plain("soft", "S%03d" % (len(soft) + 4), "Ostrel & Daughters", "black, green", "#181d1c", 1.4, 0.15, "PBk7; PG7")]
 hard = ladder("hard", "Marlhollow", "H", 0.65, [
     ("warm yellow", ["", "pale"]), ("yellow ochre", ["dark", "", "light"]), ("orange", ["", "light"]), ("scarlet", ["dark", ""]), ("rose", ["", "pale"]),
     ("red earth", ["darkest", "", "light"]), ("burnt sienna", ["dark", "", "light"]), ("raw umber", ["", "light", "pale"]), ("burnt umber", ["darkest", ""]),
@@ -155,7 +161,7 @@ hard += [plain("hard", "H%03d" % (len(hard) + 1), "Marlhollow", "white", "#f4f2e
          plain("hard", "H%03d" % (len(hard) + 2), "Marlhollow", "black", "#211f1f", 1.2, 0.6, "PBk7")]
 pencil = ladder("pencil", "Vennick", "P", 0.8, [
     ("lemon yellow", ["", "pale"]), ("warm yellow", ["", "light"]), ("yellow ochre", ["dark", "", "light", "pale"]), ("orange", ["", "light"]),
-    ("scarlet", ["dark", "", "light"]), ("deep red", ["darkest"]), ("rose", ["dark", "", "pale"]), ("magenta", ["", "light"]), ("red earth", ["darkest", "", "light"]),
+    ("scarlet", ["dark", "", "light"]), ("deep red", ["darkest", ""]), ("maroon", [""]), ("warm scarlet", [""]), ("rose", ["dark", "pale"]), ("magenta", ["", "light"]), ("red earth", ["darkest", "", "light"]),
     ("burnt sienna", ["dark", "", "light", "pale"]), ("raw umber", ["dark", "", "light", "pale"]), ("burnt umber", ["darkest", "", "light"]),
     ("blue violet", ["darkest", "", "light"]), ("ultramarine", ["dark", "", "light", "pale"]), ("clear blue", ["", "light"]), ("green-blue", [""]),
     ("turquoise", ["", "pale"]), ("blue-green", ["dark"]), ("leaf green", ["dark", "", "light"]), ("olive", ["dark", "", "pale"]), ("indigo", ["", "light"]),
@@ -167,7 +173,7 @@ pencil += [plain("pencil", "P%03d" % (len(pencil) + 1), "Vennick", "white, chalk
 pan = ladder("pan", "Quoyle", "N", 0.1, [
     ("lemon yellow", [""]), ("deep yellow", [""]), ("yellow ochre", ["", "pale"]), ("orange", [""]), ("scarlet", [""]), ("rose", [""]), ("red earth", ["", "light"]),
     ("burnt sienna", [""]), ("raw umber", ["", "pale"]), ("burnt umber", ["dark"]), ("red violet", [""]), ("ultramarine", ["", "pale"]), ("green-blue", [""]),
-    ("turquoise", [""]), ("leaf green", ["", "light"]), ("olive", [""]), ("indigo", [""])])
+    ("turquoise", [""]), ("leaf green", ["", "light"]), ("indigo", [""])])
 pan += [plain("pan", "N%03d" % (len(pan) + 1), "Quoyle", "warm grey", tone("warm grey", ""), 1.2, 0.1, "PW6; PBr7; PBk7", hazard="manganese"),
         plain("pan", "N%03d" % (len(pan) + 2), "Quoyle", "white", "#f4f2ed", 1.2, 0.1, "PW6"),
         plain("pan", "N%03d" % (len(pan) + 3), "Quoyle", "black", "#1e1d1d", 1.3, 0.1, "PBk7")]

@@ -8,9 +8,6 @@
 #include "app/widgets/margin.h"
 #include "app/widgets/route.h"
 
-
-
-
 namespace app {
 
 /// What a station puts into the two pictures.

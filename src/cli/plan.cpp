@@ -164,13 +164,21 @@ int plan(const QStringList& arguments) {
     // Before minutes of work: is there a place for it?
     const std::filesystem::path out = options.last("--out").toStdString();
     std::error_code error;
-    std::filesystem::create_directories(out / "stages", error);
+    const bool folderIsNew = !std::filesystem::exists(out, error);
+    std::filesystem::create_directories(out, error);
     if (error || !QFileInfo(QString::fromStdString(out.string())).isWritable())
         return refuse({ProblemKind::folderUnwritable, out.string()});
 
     planning::Kept kept;
     auto made = planning::makePlan(chosen.study, chosen.library, kept, {}, threads);
-    if (!made) return refuse(made.problem());
+    if (!made) {
+        if (folderIsNew) std::filesystem::remove(out, error);
+        return refuse(made.problem());
+    }
+    // An earlier plan may have had more steps.
+    std::filesystem::remove_all(out / "stages", error);
+    std::filesystem::create_directories(out / "stages", error);
+    if (error) return refuse({ProblemKind::folderUnwritable, out.string()});
     if (auto problem = writeAll(*made, chosen.study, out)) return refuse(*problem);
     if (const QString save = options.last("--save"); !save.isEmpty()) {
         cv::Mat areas;

@@ -124,9 +124,10 @@ void pullList(Sheets& sheets, const planning::Plan& plan) {
         QStringList pigments;
         for (const std::string& pigment : stick.pigments) pigments << QString::fromStdString(pigment);
         about += QStringLiteral(", ") + pigments.join(QStringLiteral(" "));
-        if (!stick.hazards.empty()) about += tr(", toxic: mind");
         sheets.text(QRectF(x + 19 * mm, sheets.y - 1 * mm, columnWidth - 21 * mm, 5 * mm),
-                    QString::fromStdString(stick.id + "  " + stick.name), drawing::TypeSize::text, true);
+                    QString::fromStdString(stick.id + "  " + stick.name) +
+                        (stick.hazards.empty() ? QString() : tr("  (toxic)")),
+                    drawing::TypeSize::text, true);
         sheets.text(QRectF(x + 19 * mm, sheets.y + 3.6 * mm, columnWidth - 21 * mm, 5 * mm), about,
                     drawing::TypeSize::small);
         if (n % 2 == 1 || n + 1 == order.size()) sheets.y += rowHeight;

@@ -5,6 +5,7 @@
 #include <exiv2/exiv2.hpp>
 #include <opencv2/imgcodecs.hpp>
 #include <opencv2/imgproc.hpp>
+#include <string_view>
 
 #include "colour/image_colour.h"
 
@@ -21,6 +22,15 @@ struct Metadata {
     std::vector<std::uint8_t> iccProfile;
 };
 
+/// By the first bytes of PNG, JPEG, TIFF and WebP.
+bool looksLikePicture(std::span<const std::uint8_t> bytes) {
+    const auto begins = [&](std::string_view magic) {
+        return bytes.size() >= magic.size() && std::equal(magic.begin(), magic.end(), bytes.begin(),
+                                                          [](char c, std::uint8_t b) { return std::uint8_t(c) == b; });
+    };
+    return begins("\x89PNG") || begins("\xFF\xD8") || begins("II*") || begins("MM") || begins("RIFF");
+}
+
 common::Result<Metadata> readMetadata(std::span<const std::uint8_t> bytes, const std::string& name) {
     Exiv2::LogMsg::setLevel(Exiv2::LogMsg::mute);
     Metadata metadata;
@@ -36,10 +46,8 @@ common::Result<Metadata> readMetadata(std::span<const std::uint8_t> bytes, const
             const Exiv2::DataBuf* profile = image->iccProfile();
             metadata.iccProfile.assign(profile->pData_, profile->pData_ + profile->size_);
         }
-    } catch (const Exiv2::Error& error) {
-        const bool known =
-            Exiv2::ImageFactory::getType(bytes.data(), static_cast<long>(bytes.size())) != Exiv2::ImageType::none;
-        return Problem{known ? ProblemKind::pictureTruncated : ProblemKind::pictureUnknown, name};
+    } catch (const Exiv2::Error&) {
+        return Problem{looksLikePicture(bytes) ? ProblemKind::pictureTruncated : ProblemKind::pictureUnknown, name};
     }
     return metadata;
 }

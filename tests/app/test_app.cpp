@@ -1,0 +1,313 @@
+#include <QApplication>
+#include <QComboBox>
+#include <QDragEnterEvent>
+#include <QDropEvent>
+#include <QFile>
+#include <QMenuBar>
+#include <QMimeData>
+#include <QPushButton>
+#include <QSpinBox>
+#include <QTemporaryDir>
+#include <QUrl>
+#include <QtTest>
+
+#include "app/layers/layers_station.h"
+#include "app/main_window.h"
+#include "app/subject/subject_station.h"
+#include "app/widgets/theme.h"
+#include "drawing/fonts.h"
+#include "small_study.h"
+#include "storage/document.h"
+
+using namespace app;
+
+/// Lets a drop come in without a second program to drag from.
+struct Droppable : MainWindow {
+    using MainWindow::MainWindow;
+    using MainWindow::dragEnterEvent;
+    using MainWindow::dropEvent;
+};
+
+/// The real main window, driven by mouse and keys.
+class TestApp : public QObject {
+    Q_OBJECT
+
+    QTemporaryDir folder_;
+    QString at(const char* name) const { return folder_.filePath(QString::fromLatin1(name)); }
+
+    static bool planned(MainWindow& window) {
+        return QTest::qWaitFor([&] { return window.session().isPlanCurrent(); }, 60000);
+    }
+    std::unique_ptr<MainWindow> opened() {
+        auto window = std::make_unique<MainWindow>(smallLibrary());
+        window->show();
+        if (!window->openFile(at("ball.dune")) || !planned(*window)) return nullptr;
+        window->session().history().setClean();
+        // Shortcuts go to the active window; a bare X server has no window manager to make it so.
+        window->activateWindow();
+        window->setFocus();
+        return QTest::qWaitFor([&] { return window->isActiveWindow(); }, 5000) ? std::move(window) : nullptr;
+    }
+    template <typename Field>
+    static Field* named(MainWindow& window, const QString& name) {
+        for (Field* field : window.findChildren<Field*>())
+            if (field->accessibleName() == name) return field;
+        return nullptr;
+    }
+
+ private Q_SLOTS:
+    void initTestCase() {
+        drawing::loadFonts();
+        applyTheme(ThemeName::mid);
+        QVERIFY(storage::writeDocument({smallStudy(), smallLibrary()}, at("ball.dune").toStdString()).ok());
+        QFile file(at("ball.png"));
+        QVERIFY(file.open(QIODevice::WriteOnly));
+        const auto& bytes = smallStudy().reference->bytes;
+        file.write(reinterpret_cast<const char*>(bytes.data()), qint64(bytes.size()));
+    }
+
+    void theFrameIsNeutralGrey() {
+        MainWindow window(smallLibrary());
+        window.show();
+        QVERIFY(QTest::qWaitForWindowExposed(&window));
+        QVERIFY(window.width() <= 1280);
+        for (const ThemeName name : {ThemeName::mid, ThemeName::evening}) {
+            applyTheme(name);
+            QTest::qWait(30);
+            const QImage image = window.grab().toImage();
+            // Text is smoothed in grey too: no pixel of an empty window has a hue.
+            int coloured = 0;
+            for (int y = 0; y < image.height(); ++y)
+                for (int x = 0; x < image.width(); ++x) {
+                    const QColor c = image.pixelColor(x, y);
+                    if (std::abs(c.red() - c.green()) > 2 || std::abs(c.green() - c.blue()) > 2) ++coloured;
+                }
+            QCOMPARE(coloured, 0);
+        }
+        applyTheme(ThemeName::mid);
+    }
+
+    void everyStationIsReachedByKeyAndByClick() {
+        auto window = opened();
+        QVERIFY(window);
+        for (int i = 0; i < 6; ++i) {
+            QTest::keyClick(window.get(), Qt::Key(Qt::Key_1 + i));
+            QCOMPARE(window->station(), i);
+            QVERIFY(!window->margin().text().head.isEmpty());
+            QVERIFY(!window->margin().text().paragraphs.isEmpty());
+        }
+        auto* route = window->findChild<Route*>();
+        QTest::mouseClick(route, Qt::LeftButton, {}, QPoint(60, 104 + 52 * 2 + 20));
+        QCOMPARE(window->station(), 2);
+        QTest::keyClick(route, Qt::Key_Down);
+        QCOMPARE(window->station(), 3);
+    }
+
+    void choicesReplanAndAreUndone() {
+        auto window = opened();
+        QVERIFY(window);
+        Session& session = window->session();
+        const planning::Study before = session.study();
+        auto* sticks = named<QSpinBox>(*window, "At most");
+        auto* levels = named<QSpinBox>(*window, "Value steps");
+        auto* areas = named<QSpinBox>(*window, "Areas");
+        QVERIFY(sticks && levels && areas);
+        window->goTo(3);
+        sticks->setFocus();
+        sticks->selectAll();
+        QTest::keyClicks(sticks, "6");
+        QTest::keyClick(sticks, Qt::Key_Return);
+        QCOMPARE(session.study().stickLimit, 6);
+        window->goTo(1);
+        QTest::keyClick(levels, Qt::Key_Up);
+        QCOMPARE(session.study().valueLevels, before.valueLevels + 1);
+        window->goTo(0);
+        QTest::keyClick(areas, Qt::Key_Down);
+        QVERIFY(planned(*window));
+        QVERIFY(session.plan()->sticks.size() <= 6);
+        QCOMPARE(session.reading()->areas.list.size(), std::size_t(3));
+        QVERIFY(window->isWindowModified());
+        const planning::Study after = session.study();
+
+        window->setFocus();
+        for (int i = 0; i < 3; ++i) QTest::keyClick(window.get(), Qt::Key_Z, Qt::ControlModifier);
+        QVERIFY(session.study() == before);
+        QVERIFY(!window->isWindowModified());
+        for (int i = 0; i < 3; ++i) session.history().redo();
+        QVERIFY(session.study() == after);
+        QVERIFY(planned(*window));
+        session.history().setClean();
+    }
+
+    void aPaperIsSetByDoubleClick() {
+        auto window = opened();
+        QVERIFY(window);
+        window->goTo(2);
+        QTest::qWait(20);
+        QWidget* offcuts = nullptr;
+        for (QWidget* w : window->findChildren<QWidget*>())
+            if (w->accessibleName() == "Offcuts") offcuts = w;
+        QVERIFY(offcuts);
+        const std::string first = window->session().plan()->paper.id;
+        // The second offcut of the row.
+        const int columns = std::max(1, offcuts->width() / 196);
+        const QPoint second(offcuts->width() / columns + 30, 20);
+        QTest::mouseClick(offcuts, Qt::LeftButton, {}, second);
+        QTest::mouseDClick(offcuts, Qt::LeftButton, {}, second);
+        QVERIFY(!window->session().study().paper.empty());
+        QVERIFY(planned(*window));
+        QVERIFY(window->session().plan()->paper.id != first);
+        window->session().history().undo();
+        QVERIFY(planned(*window));
+        QCOMPARE(window->session().plan()->paper.id, first);
+    }
+
+    void theScrubberLaysTheSteps() {
+        auto window = opened();
+        QVERIFY(window);
+        window->goTo(5);
+        auto* layers = window->findChild<LayersStation*>();
+        Scrubber& scrubber = layers->scrubber();
+        const int steps = int(window->session().plan()->steps.size());
+        QCOMPARE(scrubber.step(), steps);
+        const QImage end = layers->views().sheet;
+        QTest::keyClick(&scrubber, Qt::Key_Home);
+        QCOMPARE(scrubber.step(), 0);
+        QVERIFY(layers->views().sheet != end);
+        QTest::keyClick(&scrubber, Qt::Key_Right);
+        QCOMPARE(scrubber.step(), 1);
+        QTest::mouseClick(&scrubber, Qt::LeftButton, {}, QPoint(scrubber.width() - 16, 10));
+        QCOMPARE(scrubber.step(), steps);
+        QCOMPARE(layers->views().sheet, end);
+        // A click in the picture chooses the passage there, and the margin tells its strokes.
+        PicturePair& pictures = window->pictures();
+        QTest::mouseClick(&pictures, Qt::LeftButton, {}, QPoint(pictures.width() / 4, pictures.height() / 2));
+        QVERIFY(layers->selectedPassage() >= 0);
+        QVERIFY(!window->margin().text().strokes.empty());
+    }
+
+    void aDrawnLineIsMeasured() {
+        auto window = opened();
+        QVERIFY(window);
+        window->goTo(0);
+        PicturePair& pictures = window->pictures();
+        const QPoint from(pictures.width() / 4 - 60, pictures.height() / 2);
+        QTest::mousePress(&pictures, Qt::LeftButton, {}, from);
+        QTest::mouseMove(&pictures, from + QPoint(40, 0));
+        QTest::mouseMove(&pictures, from + QPoint(80, 0));
+        QTest::mouseRelease(&pictures, Qt::LeftButton, {}, from + QPoint(80, 0));
+        // The picture fills its frame in one direction; 80 pixels are so many millimetres.
+        const double frameWidth = (pictures.width() - 32) / 2.0, frameHeight = pictures.height() - 36.0;
+        const double millimetresPerPixel = std::max(240.0 / frameWidth, 180.0 / frameHeight);
+        const QString wanted = QString::number(80 * millimetresPerPixel, 'f', 0);
+        QVERIFY2(window->margin().text().paragraphs.join(' ').contains(wanted + " mm"),
+                 qPrintable(window->margin().text().paragraphs.join(' ')));
+        auto* unit = window->findChild<SubjectStation*>()->findChild<QPushButton*>();
+        QVERIFY(unit->isEnabled());
+        QTest::mouseClick(unit, Qt::LeftButton);
+        QVERIFY(window->margin().text().paragraphs.join(' ').contains("1.00 of your units"));
+    }
+
+    void keysAreHeld() {
+        auto window = opened();
+        QVERIFY(window);
+        window->setFocus();
+        using Way = PicturePair::Way;
+        for (const auto& [key, way] : {std::pair(Qt::Key_Q, Way::squint), std::pair(Qt::Key_W, Way::values),
+                                       std::pair(Qt::Key_E, Way::mirror)}) {
+            QTest::keyPress(window.get(), key);
+            QVERIFY(window->pictures().way(way));
+            QTest::keyRelease(window.get(), key);
+            QVERIFY(!window->pictures().way(way));
+        }
+        QTest::keyClick(window.get(), Qt::Key_R);
+        QVERIFY(window->pictures().way(Way::grid));
+    }
+
+    void aPictureIsDroppedIn() {
+        Droppable window(smallLibrary());
+        window.show();
+        QMimeData data;
+        data.setUrls({QUrl::fromLocalFile(at("ball.png"))});
+        QDragEnterEvent enter(QPoint(300, 300), Qt::CopyAction, &data, Qt::LeftButton, Qt::NoModifier);
+        window.dragEnterEvent(&enter);
+        QVERIFY(enter.isAccepted());
+        QDropEvent drop(QPointF(300, 300), Qt::CopyAction, &data, Qt::LeftButton, Qt::NoModifier);
+        window.dropEvent(&drop);
+        QCOMPARE(window.session().study().title, std::string("ball"));
+        QVERIFY(planned(window));
+        QVERIFY(window.session().reading() != nullptr);
+    }
+
+    void whatIsNoPictureIsSaidAndNothingIsLost() {
+        auto window = opened();
+        QVERIFY(window);
+        const planning::Study before = window->session().study();
+        QFile file(at("no.jpg"));
+        QVERIFY(file.open(QIODevice::WriteOnly));
+        file.write("text");
+        file.close();
+        for (const QString& bad : {at("no.jpg"), at("missing.dune"), at("missing.png")}) {
+            QVERIFY(!window->openFile(bad));
+            QVERIFY(window->margin().problem().endsWith('.'));
+            QVERIFY(window->session().study() == before);
+        }
+        QVERIFY(!window->saveTo("/proc/no/such.dune"));
+        QVERIFY(!window->margin().problem().isEmpty());
+    }
+
+    void aStudyIsSavedAndOpenedAgain() {
+        auto window = opened();
+        QVERIFY(window);
+        planning::Study study = window->session().study();
+        study.school = planning::School::lightBase;
+        window->session().choose("order", study);
+        QVERIFY(planned(*window));
+        QVERIFY(window->saveTo(at("again.dune")));
+        QVERIFY(!window->isWindowModified());
+        MainWindow other({});
+        QVERIFY(other.openFile(at("again.dune")));
+        planning::Study back = other.session().study();
+        back.reference = study.reference;
+        QVERIFY(back == study);
+        QVERIFY(planned(other));
+    }
+
+    void aPlanIsExported() {
+        auto window = opened();
+        QVERIFY(window);
+        for (const char* name : {"plan.pdf", "plan.json", "plan.csv"}) {
+            QVERIFY(window->exportTo(at(name)));
+            QVERIFY(QFile(at(name)).size() > 500);
+        }
+        QVERIFY(QFile::exists(at("plan-pull-list.csv")));
+        QVERIFY(!window->exportTo(at("plan.doc")));
+    }
+
+    void planningCanBeStopped() {
+        auto window = opened();
+        QVERIFY(window);
+        Session& session = window->session();
+        planning::Study study = session.study();
+        study.stickLimit = 8;
+        QSignalSpy started(&session, &Session::planningStarted);
+        session.choose("sticks", study);
+        QVERIFY(started.wait(2000));
+        window->setFocus();
+        QTest::keyClick(window.get(), Qt::Key_Escape);
+        QVERIFY(QTest::qWaitFor([&] { return !session.isPlanning(); }, 20000));
+        session.history().setClean();
+    }
+
+    void everythingHasANameAndAMenu() {
+        MainWindow window(smallLibrary());
+        for (QAbstractButton* button : window.findChildren<QPushButton*>()) QVERIFY(!button->text().isEmpty());
+        for (QSpinBox* box : window.findChildren<QSpinBox*>()) QVERIFY(!box->accessibleName().isEmpty());
+        for (QComboBox* box : window.findChildren<QComboBox*>()) QVERIFY(!box->accessibleName().isEmpty());
+        QCOMPARE(window.menuBar()->actions().size(), 5);
+        for (QAction* menu : window.menuBar()->actions()) QVERIFY(menu->menu()->actions().size() >= 2);
+    }
+};
+
+QTEST_MAIN(TestApp)
+#include "test_app.moc"

@@ -1,0 +1,176 @@
+#include <QFile>
+#include <QJsonArray>
+#include <QJsonDocument>
+#include <QJsonObject>
+#include <QProcess>
+#include <QTemporaryDir>
+#include <QtTest>
+#include <cmath>
+
+#include "small_study.h"
+#include "storage/document.h"
+
+namespace {
+
+struct Run {
+    int status;
+    QByteArray out, err;
+};
+
+Run run(const QStringList& arguments, const QByteArray& input = {}) {
+    QProcess process;
+    process.start(QStringLiteral(CLI_PROGRAM), arguments);
+    process.write(input);
+    process.closeWriteChannel();
+    process.waitForFinished(120000);
+    return {process.exitStatus() == QProcess::NormalExit ? process.exitCode() : -1, process.readAllStandardOutput(),
+            process.readAllStandardError()};
+}
+
+QByteArray fileBytes(const QString& name) {
+    QFile file(name);
+    return file.open(QIODevice::ReadOnly) ? file.readAll() : QByteArray();
+}
+
+void write(const QString& name, const QByteArray& bytes) {
+    QFile file(name);
+    QVERIFY(file.open(QIODevice::WriteOnly));
+    file.write(bytes);
+}
+
+}  // namespace
+
+class TestCli : public QObject {
+    Q_OBJECT
+
+    QTemporaryDir folder_;
+    QString at(const char* name) const { return folder_.filePath(QString::fromLatin1(name)); }
+
+ private Q_SLOTS:
+    void initTestCase() {
+        const auto& bytes = smallStudy().reference->bytes;
+        write(at("ball.png"), QByteArray(reinterpret_cast<const char*>(bytes.data()), qsizetype(bytes.size())));
+        QVERIFY(storage::writeDocument({smallStudy(), smallLibrary()}, at("ball.dune").toStdString()).ok());
+    }
+
+    void aPlanIsWrittenWhole() {
+        const Run r = run({"plan", at("ball.dune"), "--out", at("plan")});
+        QCOMPARE(r.err, QByteArray());
+        QCOMPARE(r.status, 0);
+        const QJsonObject plan = QJsonDocument::fromJson(fileBytes(at("plan/plan.json"))).object();
+        QCOMPARE(plan["format"].toString(), QStringLiteral("yawning-dune-plan"));
+        const int steps = int(plan["steps"].toArray().size());
+        QVERIFY(steps > 3);
+        QVERIFY(QFile::exists(at("plan/stages/000.png")));
+        QVERIFY(QFile::exists(
+            at("plan/stages/%1.png").replace("%1", QStringLiteral("%1").arg(steps, 3, 10, QLatin1Char('0')))));
+        QCOMPARE(fileBytes(at("plan/steps.csv")).count('\n'), qsizetype(steps) + 1);
+        QVERIFY(fileBytes(at("plan/plan.pdf")).startsWith("%PDF"));
+        // Read back by an independent renderer: poppler's text of the PDF names every stick.
+        QProcess text;
+        text.start("pdftotext", {"-layout", at("plan/plan.pdf"), "-"});
+        text.waitForFinished(30000);
+        const QString words = QString::fromUtf8(text.readAllStandardOutput());
+        for (const QJsonValue stick : plan["sticks"].toArray())
+            QVERIFY2(words.contains(stick["name"].toString()), qPrintable(stick["name"].toString()));
+        QVERIFY(words.contains("Never blow dust"));
+    }
+
+    void theSamePlanOnOneThreadAndTwo() {
+        QCOMPARE(run({"plan", at("ball.png"), "--out", at("one"), "--threads", "1", "--areas", "3", "--sticks", "12"})
+                     .status,
+                 0);
+        QCOMPARE(run({"plan", at("ball.png"), "--out", at("two"), "--threads", "2", "--areas", "3", "--sticks", "12"})
+                     .status,
+                 0);
+        QVERIFY(!fileBytes(at("one/plan.json")).isEmpty());
+        QCOMPARE(fileBytes(at("one/plan.json")), fileBytes(at("two/plan.json")));
+    }
+
+    void badInputIsRefusedInOneSentence_data() {
+        QTest::addColumn<QStringList>("arguments");
+        const QByteArray png = fileBytes(at("ball.png"));
+        write(at("text.jpg"), "this is text");
+        write(at("cut.png"), png.left(png.size() / 2));
+        write(at("cut.dune"), fileBytes(at("ball.dune")).left(3000));
+        write(at("tray.csv"), "kind,id,hex\n");
+        write(at("bad.csv"), "kind,id,hex\nsoft,a,#11\n");
+        const auto row = [&](const char* name, const QStringList& extra) {
+            QTest::newRow(name) << (QStringList{"plan"} << extra << "--out" << at("refused"));
+        };
+        row("text named .jpg", {at("text.jpg")});
+        row("cut PNG", {at("cut.png")});
+        row("cut study", {at("cut.dune")});
+        row("missing", {at("missing.png")});
+        row("folder", {folder_.path()});
+        row("empty tray", {at("ball.png"), "--library", at("tray.csv")});
+        row("bad row", {at("ball.png"), "--library", at("bad.csv")});
+        row("unknown paper", {at("ball.png"), "--paper", "none"});
+        row("unknown school", {at("ball.png"), "--school", "none"});
+        row("huge number", {at("ball.png"), "--sticks", "1e99"});
+        row("unknown option", {at("ball.png"), "--colour", "red"});
+        QTest::newRow("unwritable") << QStringList{"plan", at("ball.png"), "--out", "/proc/no/such"};
+        QTest::newRow("no out") << QStringList{"plan", at("ball.png")};
+        QTest::newRow("bad colour") << QStringList{"film", "--paper", "red"};
+        QTest::newRow("bad stroke") << QStringList{"film", "--paper", "#808080", "--stroke",
+                                                   "#808080,soft,smear,light"};
+        QTest::newRow("bad space") << QStringList{"convert", "--from", "srgb", "--to", "hsv"};
+        QTest::newRow("no study") << QStringList{"inspect", at("ball.png")};
+    }
+    void badInputIsRefusedInOneSentence() {
+        QFETCH(QStringList, arguments);
+        const Run r = run(arguments);
+        QCOMPARE(r.status, 2);
+        QCOMPARE(r.out, QByteArray());
+        QCOMPARE(r.err.count('\n'), qsizetype(1));
+        QVERIFY(r.err.endsWith(".\n"));
+        QVERIFY(!QFile::exists(at("refused")));
+    }
+
+    void rowsAreConverted() {
+        const Run r = run({"convert", "--from", "srgb", "--to", "lab"}, "1,1,1\n0 0 0\n");
+        QCOMPARE(r.status, 0);
+        const auto lines = r.out.trimmed().split('\n');
+        QCOMPARE(lines.size(), 2);
+        QVERIFY(std::fabs(lines[0].split(',')[0].toDouble() - 100) < 0.01);
+        QVERIFY(std::fabs(lines[1].split(',')[0].toDouble()) < 0.01);
+        // There and back again through every space.
+        for (const char* space : {"xyz", "lab", "lch"}) {
+            const Run there = run({"convert", "--from", "srgb", "--to", space}, "0.2,0.5,0.8\n");
+            const Run back = run({"convert", "--from", space, "--to", "srgb"}, there.out);
+            QVERIFY(std::fabs(back.out.split(',')[1].toDouble() - 0.5) < 1e-4);
+        }
+        const Run bad = run({"convert", "--from", "srgb", "--to", "lab"}, "1,1,1\n1,x,1\n");
+        QCOMPARE(bad.status, 2);
+        QVERIFY(bad.err.contains("row 2"));
+    }
+
+    /// Source: first pair of Sharma, Wu, Dalal (2005).
+    void rowsAreCompared() {
+        const Run r = run({"difference"}, "50,2.6772,-79.7751,50,0,-82.7485\n");
+        QCOMPARE(r.status, 0);
+        QVERIFY(std::fabs(r.out.trimmed().toDouble() - 2.0425) < 1e-4);
+        const Run plain = run({"difference", "--formula", "76"}, "50,0,0,50,3,4\n");
+        QVERIFY(std::fabs(plain.out.trimmed().toDouble() - 5) < 1e-6);
+    }
+
+    void filmGivesThePaperAndEveryStroke() {
+        const Run r = run({"film", "--paper", "#b8472a", "--tooth", "sanded-400", "--stroke",
+                           "#2f62a8,soft,scumble,light", "--stroke", "#2f62a8,soft,press,heavy"});
+        QCOMPARE(r.status, 0);
+        const QJsonArray patches = QJsonDocument::fromJson(r.out)["patches"].toArray();
+        QCOMPARE(patches.size(), 3);
+        QCOMPARE(patches[0]["hex"].toString(), QStringLiteral("#b8472a"));
+        QVERIFY(patches[1]["toothUsed"].toDouble() < patches[2]["toothUsed"].toDouble());
+        QVERIFY(patches[2]["b"].toDouble() < -30);
+    }
+
+    void aStudyIsInspected() {
+        const Run r = run({"inspect", at("ball.dune")});
+        QCOMPARE(r.status, 0);
+        QCOMPARE(QJsonDocument::fromJson(r.out)["title"].toString(), QStringLiteral("Ball"));
+    }
+};
+
+QTEST_GUILESS_MAIN(TestCli)
+#include "test_cli.moc"

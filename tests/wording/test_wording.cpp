@@ -1,0 +1,68 @@
+#include <QtTest>
+
+#include "wording/sentences.h"
+
+class TestWording : public QObject {
+    Q_OBJECT
+
+ private Q_SLOTS:
+    void everyProblemHasOneSentence() {
+        using common::ProblemKind;
+        for (int kind = 0; kind <= int(ProblemKind::cancelled); ++kind) {
+            const QString sentence = wording::problemSentence({ProblemKind(kind), "x.png", 3, "what", "1 to 2"});
+            QVERIFY2(sentence.endsWith('.'), qPrintable(sentence));
+            QVERIFY(!sentence.contains('!') && !sentence.contains('%'));
+            QVERIFY(!sentence.contains('\n'));
+        }
+    }
+
+    void everyReasonHasAPhrase() {
+        for (int kind = 0; kind <= int(planning::ReasonKind::fitsSticks); ++kind) {
+            const QString phrase = wording::reasonPhrase({planning::ReasonKind(kind), 0.4, 2.0});
+            QVERIFY(!phrase.isEmpty());
+            QVERIFY2(!phrase.contains("%1") && !phrase.contains("%2"), qPrintable(phrase));
+        }
+    }
+
+    void differencesAreToldAsArtistsDo() {
+        QCOMPARE(wording::differenceWords({50, 0, 0}, {50, 0, 0}), QStringLiteral("matches"));
+        QVERIFY(wording::differenceWords({50, 0, 0}, {44.8, 0, 0}).contains("half a step too dark"));
+        QVERIFY(wording::differenceWords({50, 0, 0}, {60, 0, 0}).contains("too light"));
+        QVERIFY(wording::differenceWords({50, 20, 20}, {50, 16, 23}).contains("warm") ||
+                wording::differenceWords({50, 20, 20}, {50, 16, 23}) == "matches");
+        QVERIFY(wording::differenceWords({50, 0, 30}, {50, 0, 10}).contains("too grey"));
+    }
+
+    void coloursAreNamedByLook_data() {
+        QTest::addColumn<double>("L");
+        QTest::addColumn<double>("a");
+        QTest::addColumn<double>("b");
+        QTest::addColumn<QString>("word");
+        QTest::newRow("black") << 5.0 << 0.0 << 0.0 << "near black";
+        QTest::newRow("white") << 97.0 << 0.0 << 1.0 << "white";
+        QTest::newRow("grey") << 55.0 << 0.0 << 0.0 << "grey";
+        QTest::newRow("red") << 45.0 << 60.0 << 40.0 << "red";
+        QTest::newRow("yellow") << 85.0 << -5.0 << 80.0 << "yellow";
+        QTest::newRow("brown") << 35.0 << 18.0 << 25.0 << "brown";
+        QTest::newRow("blue") << 40.0 << 5.0 << -45.0 << "blue";
+        QTest::newRow("violet") << 35.0 << 35.0 << -40.0 << "violet";
+        QTest::newRow("green") << 50.0 << -40.0 << 20.0 << "green";
+    }
+    void coloursAreNamedByLook() {
+        QFETCH(double, L);
+        QFETCH(double, a);
+        QFETCH(double, b);
+        QFETCH(QString, word);
+        QVERIFY2(wording::colourWords({L, a, b}).contains(word), qPrintable(wording::colourWords({L, a, b})));
+    }
+
+    void figuresCarryTheirUnits() {
+        QCOMPARE(wording::duration(215), QStringLiteral("3 h 35 min"));
+        QCOMPARE(wording::duration(7.4), QStringLiteral("7 min"));
+        QCOMPARE(wording::sheetSize(400, 300), QStringLiteral("40 × 30 cm"));
+        QCOMPARE(wording::differenceFigure(1.24), QStringLiteral("1.2 ΔE00"));
+    }
+};
+
+QTEST_GUILESS_MAIN(TestWording)
+#include "test_wording.moc"
