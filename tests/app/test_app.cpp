@@ -23,9 +23,9 @@ using namespace app;
 
 /// Lets a drop come in without a second program to drag from.
 struct Droppable : MainWindow {
-    using MainWindow::MainWindow;
     using MainWindow::dragEnterEvent;
     using MainWindow::dropEvent;
+    using MainWindow::MainWindow;
 };
 
 /// The real main window, driven by mouse and keys.
@@ -62,7 +62,7 @@ class TestApp : public QObject {
         QVERIFY(storage::writeDocument({smallStudy(), smallLibrary()}, at("ball.dune").toStdString()).ok());
         QFile file(at("ball.png"));
         QVERIFY(file.open(QIODevice::WriteOnly));
-        const auto& bytes = smallStudy().reference->bytes;
+        const common::Bytes bytes = smallStudy().reference->bytes;
         file.write(reinterpret_cast<const char*>(bytes.data()), qint64(bytes.size()));
     }
 
@@ -234,6 +234,7 @@ class TestApp : public QObject {
         QVERIFY(enter.isAccepted());
         QDropEvent drop(QPointF(300, 300), Qt::CopyAction, &data, Qt::LeftButton, Qt::NoModifier);
         window.dropEvent(&drop);
+        QVERIFY2(window.margin().problem().isEmpty(), qPrintable(window.margin().problem()));
         QCOMPARE(window.session().study().title, std::string("ball"));
         QVERIFY(planned(window));
         QVERIFY(window.session().reading() != nullptr);

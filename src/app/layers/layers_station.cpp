@@ -155,11 +155,10 @@ MarginText LayersStation::passageMargin() const {
     text.head = wording::passageName(*plan, selected_);
     const QString strokes =
         recipe.lays.size() == 1 ? tr("One stroke brings") : tr("%1 strokes bring").arg(recipe.lays.size());
-    text.paragraphs
-        << tr("%1 it within %2 of the reference (%3); with an unsteady hand it stays within %4.")
-               .arg(strokes, wording::differenceFigure(recipe.difference),
-                    wording::differenceWords(passage.target, recipe.predicted),
-                    wording::differenceFigure(recipe.unsteady));
+    text.paragraphs << tr("%1 it within %2 of the reference (%3); with an unsteady hand it stays within %4.")
+                           .arg(strokes, wording::differenceFigure(recipe.difference),
+                                wording::differenceWords(passage.target, recipe.predicted),
+                                wording::differenceFigure(recipe.unsteady));
     text.paragraphs << tr("It holds %1 % of the picture and wants to be %2.")
                            .arg(passage.share * 100, 0, 'f', 1)
                            .arg(wording::colourWords(passage.target));

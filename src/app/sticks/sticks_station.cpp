@@ -96,7 +96,7 @@ class SticksStation::Tray : public QWidget {
     void paintStick(QPainter& painter, int i, const QRectF& box) {
         const materials::Material& stick = plan_->sticks[i];
         const double wide = std::min(64.0, box.width());
-        const double high = std::min(26.0, box.height() - 22);
+        const double high = std::min(26.0, box.height() - 38);
         drawing::paintMaterial(painter, QRectF(box.left(), box.top() + 2, wide, high), stick.kind,
                                drawing::colourOf(stick.masstone));
         if (!stick.hazards.empty()) {
@@ -109,8 +109,8 @@ class SticksStation::Tray : public QWidget {
         painter.setPen(theme().ink);
         painter.setFont(drawing::font(drawing::TypeSize::small));
         const QString words = QString::fromStdString(stick.name);
-        painter.drawText(QRectF(box.left(), box.top() + high + 3, box.width(), 18), Qt::AlignLeft | Qt::AlignVCenter,
-                         painter.fontMetrics().elidedText(words, Qt::ElideRight, int(box.width())));
+        painter.drawText(QRectF(box.left(), box.top() + high + 3, box.width(), 34),
+                         Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap, words);
         if (i == selected_) drawing::paintSelection(painter, box.adjusted(-1, 0, 1, 1));
     }
 
@@ -120,8 +120,7 @@ class SticksStation::Tray : public QWidget {
 };
 
 SticksStation::SticksStation(Session& session)
-    : Station(session, tr("The tray"),
-              tr("light above dark, greys first, then round the hues; a triangle marks a toxic pigment")) {
+    : Station(session, tr("The tray"), tr("light above dark; a triangle marks a toxic pigment")) {
     limit_ = wholeNumber(int(planning::stickBounds.least), int(planning::stickBounds.most));
     addField(choices_, tr("At most"), limit_);
     limit_->setSuffix(tr(" sticks"));

@@ -54,6 +54,8 @@ class ValuesStation::Ladder : public QWidget {
         for (int rung = 1; rung <= rungs; ++rung) {
             const QRectF box(xOf(rung) - pitch() * 0.5 + 1, y, pitch() - 2, 30);
             painter.fillRect(box, greyOfValue(rung));
+            painter.setPen(QPen(t.line, 1));
+            painter.drawRect(box);
             painter.setPen(t.ink);
             painter.drawText(QRectF(box.left(), y + 33, box.width(), 18), Qt::AlignHCenter, QString::number(rung));
         }
@@ -95,8 +97,7 @@ class ValuesStation::Ladder : public QWidget {
     int selected_ = -1;
 };
 
-ValuesStation::ValuesStation(Session& session)
-    : Station(session, tr("The value ladder"), tr("each mass on its rung, as high as its share")) {
+ValuesStation::ValuesStation(Session& session) : Station(session, tr("The value ladder"), tr("each mass on its rung")) {
     school_ = new QComboBox;
     school_->addItem(wording::schoolWord(planning::School::darkFirst));
     school_->addItem(wording::schoolWord(planning::School::lightBase));

@@ -49,26 +49,25 @@ void Scrubber::paintEvent(QPaintEvent*) {
     painter.setRenderHint(QPainter::Antialiasing);
     const double top = 4, block = 12, line = 22;
     painter.setFont(drawing::font(drawing::TypeSize::small));
-    std::optional<planning::Stage> stage;
-    double wordsEnd = -1;
     for (const planning::Step& step : plan_->steps) {
         const double x = xOf(step.number - 1);
-        const double next = xOf(step.number);
-        const double width = std::max(2.0, next - x - 2);
-        if (step.stick >= 0)
+        const double width = std::max(2.0, xOf(step.number) - x - 2);
+        if (step.stick >= 0) {
             painter.fillRect(QRectF(x + 1, top, width, block), drawing::colourOf(plan_->sticks[step.stick].masstone));
-        else {
+        } else {
             painter.setPen(t.quiet);
             painter.drawRect(QRectF(x + 1.5, top + 0.5, width - 1, block - 1));
         }
-        if (stage == step.stage) continue;
-        stage = step.stage;
-        painter.setPen(QPen(t.ink, 1));
+    }
+    painter.setPen(QPen(t.ink, 1));
+    for (std::size_t first = 0, next = 0; first < plan_->steps.size(); first = next) {
+        while (next < plan_->steps.size() && plan_->steps[next].stage == plan_->steps[first].stage) ++next;
+        const double x = xOf(double(first));
         painter.drawLine(QPointF(x, line - 4), QPointF(x, line + 6));
-        if (x < wordsEnd) continue;  // a short stage's name would lie over the next
-        const QString words = wording::stageWord(step.stage);
-        painter.drawText(QPointF(x + 3, line + 26), words);
-        wordsEnd = x + painter.fontMetrics().horizontalAdvance(words) + 8;
+        const QString words = wording::stageWord(plan_->steps[first].stage);
+        // A stage too short for its name goes without: the step's margin says it.
+        if (painter.fontMetrics().horizontalAdvance(words) < xOf(double(next)) - x)
+            painter.drawText(QPointF(x + 3, line + 26), words);
     }
     painter.setPen(QPen(t.ink, 1.6));
     painter.drawLine(QPointF(edge, line), QPointF(width() - edge, line));
