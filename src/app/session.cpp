@@ -43,6 +43,7 @@ void Session::open(planning::Study study, materials::Library library) {
     library_ = std::make_shared<materials::Library>(std::move(library));
     plan_.reset();
     reading_.reset();
+    picture_ = cv::Mat();
     set(study);
     history_.clear();
 }
@@ -77,6 +78,12 @@ void Session::startPlanning() {
             });
             return;
         }
+        if (auto picture = planning::readReference(study, *kept))
+            onInterface([this, picture = *picture, job] {
+                if (job != job_) return;
+                picture_ = picture;
+                Q_EMIT readingChanged();
+            });
         auto read = planning::readSubject(study, *kept);
         if (read)
             onInterface([this, reading = *read, job] {

@@ -23,6 +23,8 @@ class Session : public QObject {
 
     const planning::Study& study() const { return study_; }
     const materials::Library& library() const { return *library_; }
+    /// The reference in the sheet's format (CV_8UC3, R G B), there before the reading; empty without one.
+    const cv::Mat& picture() const { return picture_; }
     /// Null until the first reading or plan is there; the last good one while the next is made.
     std::shared_ptr<const planning::Reading> reading() const { return reading_; }
     std::shared_ptr<const planning::Plan> plan() const { return plan_; }
@@ -58,7 +60,7 @@ class Session : public QObject {
     std::shared_ptr<const materials::Library> library_ = std::make_shared<materials::Library>();
     std::shared_ptr<const planning::Reading> reading_;
     std::shared_ptr<const planning::Plan> plan_;
-    cv::Mat grain_;
+    cv::Mat picture_, grain_;
     QUndoStack history_;
     QTimer delay_;
     QThreadPool worker_;  // one thread: jobs follow each other and may share `kept_`

@@ -39,7 +39,7 @@ Views Station::views() const {
     Views views;
     views.subjectCaption = tr("Subject");
     views.sheetCaption = tr("Sheet");
-    if (const auto reading = session_.reading()) views.subject = drawing::imageOf(reading->picture);
+    if (!session_.picture().empty()) views.subject = drawing::imageOf(session_.picture());
     if (const auto plan = session_.plan()) {
         views.sheet = sheetAfter(int(plan->steps.size()));
         views.sheetCaption = tr("Sheet, all steps laid");

@@ -122,6 +122,16 @@ void summarise(Plan& plan, const std::vector<matching::PreparedStick>& tray) {
     summary.stickChangesPlain = stickChangesPlain(plan);
 }
 
+/// Sees to it that `kept` holds the study's picture.
+std::optional<Problem> decode(const Study& study, Kept& kept) {
+    if (!study.reference) return Problem{ProblemKind::fileMissing, ""};
+    if (kept.picture && kept.reference == study.reference) return std::nullopt;
+    auto picture = subject::readPicture(study.reference->bytes, study.reference->name);
+    if (!picture) return picture.problem();
+    kept = {study.reference, std::make_shared<subject::Picture>(*std::move(picture)), {}, nullptr};
+    return std::nullopt;
+}
+
 common::Result<Plan> planned(const Study& study, const materials::Library& library, Kept& kept,
                              const common::Progress& progress) {
     auto reading = readSubject(study, kept);
@@ -163,13 +173,14 @@ std::string_view nameOf(Stage stage) {
     return names[static_cast<int>(stage)];
 }
 
+common::Result<cv::Mat> readReference(const Study& study, Kept& kept) {
+    if (auto problem = decode(study, kept)) return *problem;
+    const double format = study.widthMillimetres / study.heightMillimetres;
+    return colour::srgb8ImageFromXyz(subject::croppedToFormat(kept.picture->xyz, format));
+}
+
 common::Result<std::shared_ptr<const Reading>> readSubject(const Study& study, Kept& kept) {
-    if (!study.reference) return Problem{ProblemKind::fileMissing, ""};
-    if (!kept.picture || kept.reference != study.reference) {
-        auto picture = subject::readPicture(study.reference->bytes, study.reference->name);
-        if (!picture) return picture.problem();
-        kept = {study.reference, std::make_shared<subject::Picture>(std::move(*picture)), {}, nullptr};
-    }
+    if (auto problem = decode(study, kept)) return *problem;
     const std::string key = readingKeyOf(study);
     if (kept.reading && kept.readingKey == key) return kept.reading;
 

@@ -18,7 +18,10 @@ struct Kept {
     std::shared_ptr<const Reading> reading;
 };
 
-/// The reading alone, for the first picture on the screen.
+/// The reference cut to the sheet's format (CV_8UC3, R G B): the first thing to show.
+common::Result<cv::Mat> readReference(const Study& study, Kept& kept);
+
+/// The reading alone, before any material is chosen.
 common::Result<std::shared_ptr<const Reading>> readSubject(const Study& study, Kept& kept);
 
 /// Everything that follows from the study and the library: a pure function of both, the same bit for bit on any number

@@ -32,7 +32,12 @@ class SticksStation::Tray : public QWidget {
         selected_ = selected;
         for (auto& row : rows_) row.clear();
         if (plan_) {
-            for (int i = 0; i < int(plan_->sticks.size()); ++i) rows_[rowOf(i)].push_back(i);
+            std::vector<int> byValue;
+            for (int i = 0; i < int(plan_->sticks.size()); ++i) byValue.push_back(i);
+            std::ranges::stable_sort(byValue, std::greater{}, [&](int i) { return plan_->prepared[i].masstone.L; });
+            // Rows of one length: no row is crowded.
+            const std::size_t length = (byValue.size() + rowCount - 1) / rowCount;
+            for (std::size_t n = 0; n < byValue.size(); ++n) rows_[n / length].push_back(byValue[n]);
             for (auto& row : rows_)
                 std::ranges::stable_sort(row, {}, [&](int i) {
                     const colour::Lab& lab = plan_->prepared[i].masstone;
@@ -65,12 +70,11 @@ class SticksStation::Tray : public QWidget {
         const Theme& t = theme();
         QPainter painter(this);
         painter.setRenderHint(QPainter::Antialiasing);
-        static const char* names[rowCount] = {"light", "medium light", "medium dark", "dark"};
         for (int r = 0; r < rowCount; ++r) {
             painter.setPen(t.quiet);
             painter.setFont(drawing::font(drawing::TypeSize::small));
             painter.drawText(QRectF(0, rowTop(r), labels, rowHeight()),
-                             Qt::AlignLeft | Qt::AlignVCenter | Qt::TextWordWrap, tr(names[r]));
+                             Qt::AlignLeft | Qt::AlignVCenter | Qt::TextWordWrap, rangeOf(r));
             if (r > 0) {
                 painter.setPen(QPen(t.line, 1));
                 painter.drawLine(QPointF(0, rowTop(r)), QPointF(width(), rowTop(r)));
@@ -83,9 +87,15 @@ class SticksStation::Tray : public QWidget {
     static constexpr int rowCount = 4;
     static constexpr double labels = 62;
 
-    int rowOf(int stick) const {
-        const double value = colour::munsellValueOfLightness(plan_->prepared[stick].masstone.L);
-        return value >= 7 ? 0 : value >= 5 ? 1 : value >= 3 ? 2 : 3;
+    /// "value 6.2 to 8.9" of a row.
+    QString rangeOf(int row) const {
+        double least = 10, most = 0;
+        for (const int i : rows_[row]) {
+            const double value = colour::munsellValueOfLightness(plan_->prepared[i].masstone.L);
+            least = std::min(least, value);
+            most = std::max(most, value);
+        }
+        return rows_[row].empty() ? QString() : tr("value %1 to %2").arg(least, 0, 'f', 1).arg(most, 0, 'f', 1);
     }
     double rowHeight() const { return double(height()) / rowCount; }
     double rowTop(int row) const { return row * rowHeight(); }

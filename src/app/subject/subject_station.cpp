@@ -179,7 +179,10 @@ void SubjectStation::refresh() {
     showValue(width_, int(std::lround(study.widthMillimetres)));
     showValue(height_, int(std::lround(study.heightMillimetres)));
     showValue(areas_, study.areas);
-    if (!title_->hasFocus()) title_->setText(QString::fromStdString(study.title));
+    if (!title_->hasFocus()) {
+        title_->setText(QString::fromStdString(study.title));
+        title_->setCursorPosition(0);
+    }
     int index = int(std::size(formats));
     for (int i = 0; i < int(std::size(formats)); ++i)
         if (formats[i].width == study.widthMillimetres && formats[i].height == study.heightMillimetres) index = i;
