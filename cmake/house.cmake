@@ -56,6 +56,7 @@ function(house_folder folder)
   if(NOT arg_SOURCES)  # headers only
     add_library(${folder} INTERFACE)
     target_include_directories(${folder} INTERFACE ${shown})
+    target_link_libraries(${folder} INTERFACE ${arg_LINKS})
     return()
   endif()
   list(TRANSFORM arg_SOURCES PREPEND ${folder}/)

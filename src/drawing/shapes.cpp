@@ -1,6 +1,5 @@
 #include "drawing/shapes.h"
 
-#include <QPainterPath>
 #include <random>
 
 namespace drawing {

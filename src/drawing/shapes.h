@@ -2,6 +2,7 @@
 
 #include <QColor>
 #include <QPainter>
+#include <QPainterPath>
 
 #include "materials/material.h"
 #include "pigment/stroke.h"

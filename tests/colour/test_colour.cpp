@@ -159,6 +159,39 @@ class TestColour : public QObject {
         QVERIFY2(worst < 0.05, (hexFromSrgb8(at) + " " + std::to_string(worst)).c_str());
     }
 
+    /// Published spectra (CIE test colour samples, as carried by colord-data): 36 bands of 10 nm against the table's
+    /// own 5 nm from 380 to 730, under D65.
+    void bandsOfTenNanometresAreEnough() {
+        const auto observer = rowsOf(QStringLiteral("/usr/share/colord/cmf/CIE1931-2deg-XYZ.cmf"));
+        QFile file(QStringLiteral("/usr/share/colord/ref/CIE-TCS.sp"));
+        if (observer.isEmpty() || !file.open(QIODevice::ReadOnly)) QSKIP("colord-data is not installed");
+        int samples = 0;
+        for (const QByteArray& line : file.readAll().split('\n')) {
+            const auto fields = line.simplified().split(' ');
+            if (fields.size() < 90 || fields[0].startsWith("SAMPLE") || fields[0].startsWith("SPEC")) continue;
+            // The first field names the sample; 360 nm follows, by 5 nm.
+            Spectrum coarse;
+            for (int i = 0; i < bandCount; ++i) coarse[i] = fields[1 + 4 + 2 * i].toFloat();
+            QVERIFY(coarse.minCoeff() >= 0 && coarse.maxCoeff() <= 1);
+            double sum[3] = {0, 0, 0}, white[3] = {0, 0, 0};
+            for (int k = 0; k <= 70; ++k) {
+                // D65 between its bands by the mean of its neighbours.
+                const double light = k % 2 == 0 ? cie::illuminantD65[k / 2]
+                                                : (cie::illuminantD65[k / 2] + cie::illuminantD65[k / 2 + 1]) / 2;
+                for (int c = 0; c < 3; ++c) {
+                    sum[c] += light * observer[c][4 + k] * fields[1 + 4 + k].toDouble();
+                    white[c] += light * observer[c][4 + k];
+                }
+            }
+            const Eigen::Vector3d adapted = bradford({white[0] / white[1], 1, white[2] / white[1]}, whiteD50) *
+                                            Eigen::Vector3d(sum[0] / white[1], sum[1] / white[1], sum[2] / white[1]);
+            const Lab fine = labFromXyz({adapted[0], adapted[1], adapted[2]});
+            QVERIFY2(differenceCie2000(fine, labOfReflectance(coarse)) < 0.4, fields[0].constData());
+            ++samples;
+        }
+        QVERIFY(samples >= 14);
+    }
+
     void whiteStaysWhiteUnderEveryLight() {
         const Spectrum white = Spectrum::Ones();
         for (const Light light : {Light::daylight65, Light::daylight50, Light::lamp})

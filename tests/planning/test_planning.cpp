@@ -125,6 +125,53 @@ class TestPlanning : public QObject {
         }
     }
 
+    /// Common practice: background, then middle, then front. The rules are asked anew here, from the areas themselves.
+    void theBackgroundIsBlockedInBeforeWhatOverlapsIt() {
+        const Plan& plan = usual();
+        const auto& passages = plan.reading->passages.list;
+        const auto areaOf = [&](int p) -> const subject::Area& {
+            return plan.reading->areas.list[passages[p].area - 1];
+        };
+        int compared = 0;
+        for (int p = 0; p < int(passages.size()); ++p)
+            for (int q = 0; q < int(passages.size()); ++q) {
+                const bool touch =
+                    std::ranges::find(areaOf(p).neighbours, passages[q].area) != areaOf(p).neighbours.end();
+                if (!touch || areaOf(p).plane >= areaOf(q).plane) continue;
+                const Step* far = stepOf(plan, p, Stage::blockIn);
+                const Step* near = stepOf(plan, q, Stage::blockIn);
+                if (!far || !near) continue;
+                ++compared;
+                QVERIFY(far->number < near->number);
+                // And the reason can be read at the later step, or one as good.
+                QVERIFY(std::ranges::find(near->after, far->number) != near->after.end());
+            }
+        QVERIFY(compared > 0);
+    }
+
+    void accentsAreLaidLast() {
+        const Plan& plan = usual();
+        bool accents = false;
+        for (const Step& step : plan.steps) {
+            if (step.stage == Stage::accent) accents = true;
+            if (accents) QVERIFY(step.stage == Stage::accent);
+            if (step.stage != Stage::accent) continue;
+            for (const int p : step.passages) QCOMPARE(plan.reading->passages.list[p].band, subject::Band::accent);
+            QCOMPARE(step.why.front().kind, ReasonKind::highlightsLast);
+        }
+    }
+
+    /// The hand is not exact: the figure for an unsteady one is told, and it is not better than the truth by chance
+    /// alone.
+    void theUnsteadyHandIsJudged() {
+        const Plan& plan = usual();
+        for (const PlannedPassage& passage : plan.passages) {
+            QVERIFY(std::isfinite(passage.recipe.unsteady) && passage.recipe.unsteady >= 0);
+            QVERIFY(passage.recipe.toothUsed >= 0 && passage.recipe.toothUsed <= 1);
+        }
+        QVERIFY(plan.summary.unsteadyDifference >= plan.summary.meanDifference * 0.8);
+    }
+
     void wetComesBeforeDryAndIsWaitedFor() {
         Study study = smallStudy();
         study.paper = "p-grey";

@@ -1,4 +1,5 @@
 #include <QtTest>
+#include <set>
 
 #include "wording/sentences.h"
 
@@ -22,6 +23,31 @@ class TestWording : public QObject {
             QVERIFY(!phrase.isEmpty());
             QVERIFY2(!phrase.contains("%1") && !phrase.contains("%2"), qPrintable(phrase));
         }
+    }
+
+    void everyNoteHasASentence() {
+        planning::Plan plan;
+        for (int topic = 0; topic <= int(planning::NoteTopic::sticksAreFew); ++topic) {
+            const QString sentence = wording::noteSentence(
+                {planning::NoteKind::advice, planning::NoteTopic(topic), {}, {"red (cadmium)"}, 0.9}, plan);
+            QVERIFY2(sentence.endsWith('.'), qPrintable(sentence));
+            QVERIFY(!sentence.contains('!') && !sentence.contains("%1"));
+        }
+        QVERIFY(wording::noteSentence(
+                    {planning::NoteKind::safety, planning::NoteTopic::toxicPigments, {}, {"red (cadmium)"}, 0}, plan)
+                    .contains("red (cadmium)"));
+        for (int kind = 0; kind < 3; ++kind) QVERIFY(!wording::noteKindWord(planning::NoteKind(kind)).isEmpty());
+    }
+
+    void everyThingHasAWord() {
+        std::set<QString> words;
+        for (int i = 0; i < 4; ++i) QVERIFY(words.insert(wording::bandWord(subject::Band(i))).second);
+        for (int i = 0; i < 8; ++i) {
+            QVERIFY(words.insert(wording::stageWord(planning::Stage(i))).second);
+            QVERIFY(words.insert(wording::mannerWord(pigment::Manner(i))).second);
+        }
+        for (int i = 0; i < 9; ++i) QVERIFY(words.insert(wording::kindWord(materials::Kind(i))).second);
+        for (int i = 0; i < 3; ++i) QVERIFY(words.insert(wording::pressureWord(pigment::Pressure(i))).second);
     }
 
     void differencesAreToldAsArtistsDo() {
