@@ -34,6 +34,9 @@ light_source {
   color rgb <1.00, 0.70, 0.42> * 5.2
   parallel
   point_at <0, 20, 40>
+  area_light <14, 0, 8>, <0, 16, 0>, 4, 4
+  adaptive 0
+  jitter
 }
 
 sky_sphere {
@@ -63,7 +66,7 @@ sky_sphere {
 }
 
 // Thin haze up to the ridges, thick mist low in the valley; the sky above stays clear.
-fog { fog_type 2 distance 640 fog_offset 20 fog_alt 30 color rgb <1.02, 0.98, 1.04> }
+fog { fog_type 2 distance 760 fog_offset 20 fog_alt 30 color rgb <1.02, 0.98, 1.04> }
 fog { fog_type 2 distance 85 fog_offset 5 fog_alt 3.4 color rgb <1.45, 1.34, 1.26> turbulence <18, 4, 18> turb_depth 0.55 }
 
 // ---- land --------------------------------------------------------------------------------------------
@@ -74,7 +77,7 @@ fog { fog_type 2 distance 85 fog_offset 5 fog_alt 3.4 color rgb <1.45, 1.34, 1.2
   fRidge(x, z, -62, -38, 46, 60, 40) + fRidge(x, z, 74, 14, 44, 46, 46) + fRidge(x, z, -48, 70, 50, 40, 40)
   + fRidge(x, z, 34, 118, 66, 36, 42) + fRidge(x, z, -112, 150, 80, 50, 64) + fRidge(x, z, 20, -128, 90, 34, 27)
   + fRidge(x, z, 120, 190, 90, 46, 72)
-  + 5.0*f_noise3d(x/34, 3.3, z/34) + 1.6*f_noise3d(x/12, 8.1, z/12)
+  + 5.0*f_noise3d(x/34, 3.3, z/34) + 1.6*f_noise3d(x/12, 8.1, z/12) + 0.55*f_noise3d(x/3.1, 4.7, z/3.1)
 }
 // Tea grows in clipped hedges along the contours: terraces of 2.3 m with a rounded hedge on each and a path between.
 #declare TerraceStep = 2.3;
@@ -82,8 +85,8 @@ fog { fog_type 2 distance 85 fog_offset 5 fog_alt 3.4 color rgb <1.45, 1.34, 1.2
 #declare fHedge = function(f) { select(f - 0.86, pow(max(0, sin(pi*f/0.86)), 0.40), 0) }
 #declare fTea = function(x, z, h) {
   TerraceStep*(floor(h/TerraceStep) + 0.22 + 0.78*pow(fFrac(h), 2.6))
-  + 1.15*fHedge(fFrac(h))*(0.86 + 0.28*f_noise3d(x*1.1, 0.5, z*1.1))
-  + 0.16*f_noise3d(x*4.2, 2.5, z*4.2)*fHedge(fFrac(h))
+  + 1.15*fHedge(fFrac(h))*(0.74 + 0.5*f_noise3d(x*0.8, 0.5, z*0.8))
+  + 0.34*f_noise3d(x*3.1, 2.5, z*3.1)*fHedge(fFrac(h))
 }
 #declare X0 = -190; #declare X1 = 210; #declare Z0 = -140; #declare Z1 = 250;
 #declare HMax = 90;
@@ -193,11 +196,11 @@ Range(820, 66, 190, 21.9, <0.13, 0.17, 0.26>)
       #local End = Lean + <Reach*cos(A)*1.5, Y, Reach*sin(A)*1.5>;
       cone { Lean*0.8 + y*(0.36*Height + 0.2*(Y - 0.4*Height)), 0.013*Height, End, 0.004*Height texture { Bark } }
       #local C = 0;
-      #while (C < (Fine ? 150 : 60))
+      #while (C < (Fine ? 520 : 60))
         #local D = <rand(R) - 0.5, rand(R) - 0.5, rand(R) - 0.5>;
         #if (vlength(D) < 0.5)
           sphere {
-            0, 0.021*Height*(0.6 + 0.9*rand(R))
+            0, 0.0135*Height*(0.6 + 0.9*rand(R))
             scale <1.3, 0.5, 1.1>
             rotate <40*rand(R), 360*rand(R), 40*rand(R)>
             translate End + D*<0.36, 0.20, 0.36>*Height

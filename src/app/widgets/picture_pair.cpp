@@ -200,6 +200,7 @@ void PicturePair::paintEvent(QPaintEvent*) {
     QPainter painter(this);
     painter.setRenderHint(QPainter::SmoothPixmapTransform);
     painter.fillRect(rect(), theme().well);
+    painter.fillRect(QRectF(0, 0, width(), caption), theme().caption);
     paintSide(painter, false);
     paintSide(painter, true);
 }

@@ -14,6 +14,7 @@ struct Theme {
     QColor ink;
     QColor quiet;  // second-rank text, still 4.5 : 1 on the panel
     QColor wellInk;
+    QColor caption;  // behind the pictures' captions: no text is readable enough on N5 itself
 };
 
 enum class ThemeName { mid, evening };
