@@ -42,6 +42,7 @@ QRectF Section::columnBox(const QRectF& box, const Column& column) const {
 }
 
 void Section::paint(QPainter& painter, const QRectF& box, int steps, int selected) const {
+    const QColor ink = painter.pen().color();
     painter.save();
     painter.setRenderHint(QPainter::Antialiasing);
     const double floor = box.bottom() - paperHeight;
@@ -66,8 +67,7 @@ void Section::paint(QPainter& painter, const QRectF& box, int steps, int selecte
                 painter, QRectF(area.left(), std::min(top, floor - 8), area.width(), floor - std::min(top, floor - 8)));
     }
     const double end = floor - full;
-    painter.setPen(QPen(painter.pen().color(), 1));
-    painter.setPen(QPen(QColor(0x1c, 0x1c, 0x1c), 1.2, Qt::DashLine));
+    painter.setPen(QPen(ink, 1.2, Qt::DashLine));
     painter.drawLine(QPointF(box.left(), end), QPointF(box.right(), end));
     painter.restore();
     painter.drawText(QPointF(box.left(), end - 5), QCoreApplication::translate("drawing", "here the tooth ends"));

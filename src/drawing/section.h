@@ -14,7 +14,8 @@ class Section {
     Section() = default;
     explicit Section(const planning::Plan& plan);
 
-    /// Paints what is laid after `steps` steps into `box`; `selected` is a passage or -1.
+    /// Paints what is laid after `steps` steps into `box`, words and lines in the painter's pen; `selected` is a
+    /// passage or -1.
     void paint(QPainter& painter, const QRectF& box, int steps, int selected) const;
     /// The passage whose column stands at this place, or -1.
     int passageAt(const QRectF& box, const QPointF& position) const;
