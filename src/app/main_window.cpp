@@ -289,11 +289,7 @@ bool MainWindow::saveTo(const QString& file) {
         return false;
     }
     QByteArray areas, thumbnail;
-    if (const auto reading = session_.reading()) {
-        cv::Mat map;
-        reading->areas.map.convertTo(map, CV_8U, 1, 1);
-        areas = storage::pngOf(map);
-    }
+    if (const auto reading = session_.reading()) areas = storage::areasPng(*reading);
     if (const auto plan = session_.plan())
         thumbnail = storage::pngOf(planning::pictureAfter(*plan, int(plan->steps.size()), session_.grain()));
     auto done = storage::writeDocument({session_.study(), session_.library()}, file.toStdString(), areas, thumbnail);

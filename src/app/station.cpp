@@ -49,10 +49,7 @@ Views Station::views() const {
 
 int Station::passageAt(const QPointF& fraction) const {
     const auto plan = session_.plan();
-    if (!plan) return -1;
-    const cv::Mat& map = plan->reading->passages.map;
-    return map.at<int>(std::clamp(int(fraction.y() * map.rows), 0, map.rows - 1),
-                       std::clamp(int(fraction.x() * map.cols), 0, map.cols - 1));
+    return plan ? subject::labelAt(plan->reading->passages.map, fraction.x(), fraction.y()) : -1;
 }
 
 QImage Station::maskOf(const std::vector<int>& passages) const {

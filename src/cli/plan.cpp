@@ -181,9 +181,7 @@ int plan(const QStringList& arguments) {
     if (error) return refuse({ProblemKind::folderUnwritable, out.string()});
     if (auto problem = writeAll(*made, chosen.study, out)) return refuse(*problem);
     if (const QString save = options.last("--save"); !save.isEmpty()) {
-        cv::Mat areas;
-        made->reading->areas.map.convertTo(areas, CV_8U, 1, 1);
-        auto saved = storage::writeDocument(chosen, save.toStdString(), storage::pngOf(areas));
+        auto saved = storage::writeDocument(chosen, save.toStdString(), storage::areasPng(*made->reading));
         if (!saved) return refuse(saved.problem());
     }
     const planning::Summary& s = made->summary;

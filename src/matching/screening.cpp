@@ -5,7 +5,7 @@
 namespace matching {
 
 Screen::Screen(const Lay& lay, const pigment::Pigment& pigment, float reach) {
-    // Laid once on a bare white tooth: the patch itself tells the mean coverage and the amount.
+    // The film of pigment/film.h with the ground left open: a fraction of two linear terms.
     const pigment::Stroke stroke{&pigment, lay.manner, lay.pressure};
     covered_ = 0;
     for (int cell = 0; cell < pigment::cellCount; ++cell)

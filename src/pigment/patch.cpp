@@ -143,6 +143,11 @@ Patch barePatch(const materials::SurfaceProfile& surface, const Spectrum& paper)
     return patch;
 }
 
+Patch barePatch(const materials::Paper& paper) {
+    return barePatch(materials::profileOf(paper.surface),
+                     colour::reflectanceFromSrgb(colour::srgbFromSrgb8(paper.tone)));
+}
+
 float coverage(const Stroke& stroke, float reach, int cell) {
     const int pressure = static_cast<int>(stroke.pressure);
     const float factor = stroke.coverageFactor;

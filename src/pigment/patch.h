@@ -25,6 +25,8 @@ struct Patch {
 
 Patch barePatch(const materials::SurfaceProfile& surface, const Spectrum& paper);
 
+Patch barePatch(const materials::Paper& paper);
+
 /// Lays one stroke. Never allocates; a stroke on a full tooth changes next to nothing.
 void lay(Patch& patch, const Stroke& stroke);
 

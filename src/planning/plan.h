@@ -64,7 +64,6 @@ enum class NoteTopic {
     toothRunsOut,   // figure: share used
     farFromTarget,  // figure: difference
     unsteadyHand,   // figure: mean difference of an unsteady hand
-    deepDarksByInk,
     paperHidesEnds,
     dust,
     toxicPigments,  // subjects: sticks

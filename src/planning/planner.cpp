@@ -52,11 +52,7 @@ std::optional<Problem> outOfBounds(const Study& study) {
 std::vector<std::string> namesOf(const Reading& reading, const Study& study) {
     std::vector<std::string> names(reading.areas.list.size());
     const cv::Mat& map = reading.areas.map;
-    for (const AreaName& name : study.areaNames) {
-        const int x = std::clamp(int(name.x * map.cols), 0, map.cols - 1);
-        const int y = std::clamp(int(name.y * map.rows), 0, map.rows - 1);
-        names[map.at<int>(y, x)] = name.name;
-    }
+    for (const AreaName& name : study.areaNames) names[subject::labelAt(map, name.x, name.y)] = name.name;
     return names;
 }
 

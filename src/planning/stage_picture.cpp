@@ -7,15 +7,19 @@
 
 namespace planning {
 
+std::optional<pigment::Stroke> strokeOf(const Plan& plan, const Step& step) {
+    if (step.stage == Stage::drawing) return std::nullopt;
+    const pigment::Pigment* pigment = pigment::laysPigment(step.manner) ? &plan.prepared[step.stick].pigment : nullptr;
+    return pigment::Stroke{pigment, step.manner, step.pressure};
+}
+
 std::vector<pigment::Patch> patchesAfter(const Plan& plan, int steps) {
     std::vector<pigment::Patch> patches(plan.passages.size(), plan.grounds.front().patch);
     const int last = std::min(steps, int(plan.steps.size()));
     for (int i = 0; i < last; ++i) {
         const Step& step = plan.steps[i];
-        if (step.stage == Stage::drawing) continue;  // lines that the first layer covers
-        const pigment::Pigment* pigment =
-            pigment::laysPigment(step.manner) ? &plan.prepared[step.stick].pigment : nullptr;
-        for (const int p : step.passages) pigment::lay(patches[p], {pigment, step.manner, step.pressure});
+        if (const auto stroke = strokeOf(plan, step))
+            for (const int p : step.passages) pigment::lay(patches[p], *stroke);
     }
     return patches;
 }

@@ -1,10 +1,14 @@
 #pragma once
 
+#include <optional>
 #include <vector>
 
 #include "planning/plan.h"
 
 namespace planning {
+
+/// The stroke that a step lays on each of its passages; none for the drawing, whose lines the first layer covers.
+std::optional<pigment::Stroke> strokeOf(const Plan& plan, const Step& step);
 
 /// Every passage's patch when the first `steps` steps are done: 0 is the bare paper.
 std::vector<pigment::Patch> patchesAfter(const Plan& plan, int steps);

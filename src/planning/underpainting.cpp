@@ -3,7 +3,6 @@
 #include <algorithm>
 
 #include "colour/difference.h"
-#include "colour/reflectance.h"
 #include "matching/recipe.h"
 
 namespace planning {
@@ -14,11 +13,6 @@ using matching::Lay;
 using materials::Kind;
 using pigment::Manner;
 using pigment::Pressure;
-
-pigment::Patch bareOf(const materials::Paper& paper) {
-    return pigment::barePatch(materials::profileOf(paper.surface),
-                              colour::reflectanceFromSrgb(colour::srgbFromSrgb8(paper.tone)));
-}
 
 constexpr double deepestDark = 16.0;  // L*: below this soft pastel hardly gets
 
@@ -85,7 +79,7 @@ void dropUnused(Underpainting& underpainting) {
 }  // namespace
 
 Underpainting bareGround(const Reading& reading, const materials::Paper& paper) {
-    return {{{{}, bareOf(paper)}}, std::vector<int>(reading.passages.list.size(), 0)};
+    return {{{{}, pigment::barePatch(paper)}}, std::vector<int>(reading.passages.list.size(), 0)};
 }
 
 Underpainting proposedUnderpainting(const Reading& reading, const materials::Paper& paper,

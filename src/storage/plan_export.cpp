@@ -185,6 +185,12 @@ QByteArray pullListCsv(const planning::Plan& plan) {
     return csv;
 }
 
+QByteArray areasPng(const planning::Reading& reading) {
+    cv::Mat map;
+    reading.areas.map.convertTo(map, CV_8U, 1, 1);
+    return pngOf(map);
+}
+
 QByteArray pngOf(const cv::Mat& image) {
     cv::Mat bgr = image;
     if (image.channels() == 3) cv::cvtColor(image, bgr, cv::COLOR_RGB2BGR);

@@ -15,4 +15,7 @@ QByteArray pullListCsv(const planning::Plan& plan);
 /// An image (CV_8UC3 in the order R G B, or CV_8UC1) as PNG.
 QByteArray pngOf(const cv::Mat& image);
 
+/// areas.png of a .dune archive: grey level 1 for the first area.
+QByteArray areasPng(const planning::Reading& reading);
+
 }  // namespace storage

@@ -7,7 +7,7 @@
 #include <opencv2/core.hpp>
 #include <opencv2/ximgproc/slic.hpp>
 
-#include "subject/islands.h"
+#include "subject/median.h"
 
 namespace subject {
 
@@ -139,12 +139,6 @@ std::vector<int> joined(std::vector<Region>& regions, int wanted) {
     return endedIn;
 }
 
-double median(std::vector<float>& values) {
-    const auto middle = values.begin() + values.size() / 2;
-    std::ranges::nth_element(values, middle);
-    return *middle;
-}
-
 /// Far things stand high and touch the sheet's upper edge; near ones stand low. A first guess that the artist corrects.
 Plane planeOf(const Area& area, bool touchesTop, double lowest) {
     if (touchesTop && area.centreY < 0.5) return Plane::background;
@@ -219,6 +213,10 @@ void proposeFocal(std::vector<Area>& list) {
 }
 
 }  // namespace
+
+int labelAt(const cv::Mat& map, double x, double y) {
+    return map.at<int>(std::clamp(int(y * map.rows), 0, map.rows - 1), std::clamp(int(x * map.cols), 0, map.cols - 1));
+}
 
 Areas proposedAreas(const cv::Mat& squintedLab, int wanted) {
     const int size = std::max(6, int(std::lround(std::sqrt(squintedLab.total() / 900.0))));

@@ -6,6 +6,7 @@
 
 #include "subject/islands.h"
 #include "subject/masses.h"
+#include "subject/median.h"
 
 namespace subject {
 
@@ -38,12 +39,6 @@ Split splitOf(std::vector<float> lightness) {
     }
     if (three.means.size() < 3) return {{101.0}, {Band::medium}};
     return {three.upTo, {Band::dark, Band::medium, Band::light}};
-}
-
-float medianOf(std::vector<float>& values) {
-    const auto middle = values.begin() + values.size() / 2;
-    std::ranges::nth_element(values, middle);
-    return *middle;
 }
 
 }  // namespace
@@ -99,7 +94,7 @@ Passages passagesOf(const Areas& areas, const cv::Mat& lab, const cv::Mat& squin
             passages.list.push_back({areas.list[area].id,
                                      static_cast<Band>(band),
                                      share,
-                                     {medianOf(tally.L), medianOf(tally.a), medianOf(tally.b)}});
+                                     {median(tally.L), median(tally.a), median(tally.b)}});
         }
     passages.map.create(areaMap.size(), CV_32S);
     for (int y = 0; y < areaMap.rows; ++y)

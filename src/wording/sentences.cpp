@@ -167,8 +167,6 @@ QString noteSentence(const planning::Note& note, const planning::Plan& plan) {
         case NoteTopic::unsteadyHand:
             return say("With pressure and coverage off by 15 %, the picture stays within %1 ΔE00 in the mean.")
                 .arg(note.figure, 0, 'f', 1);
-        case NoteTopic::deepDarksByInk:
-            return say("The deepest darks are laid in ink: soft pastel hardly gets there.");
         case NoteTopic::paperHidesEnds:
             return say(
                 "One end of the values hardly shows on this paper before it is covered: check it against the "

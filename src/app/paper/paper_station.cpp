@@ -9,7 +9,6 @@
 #include <cmath>
 
 #include "app/widgets/theme.h"
-#include "colour/reflectance.h"
 #include "drawing/fonts.h"
 #include "drawing/section.h"
 #include "drawing/shapes.h"
@@ -19,11 +18,6 @@
 namespace app {
 
 namespace {
-
-pigment::Patch bareOf(const materials::Paper& paper) {
-    return pigment::barePatch(materials::profileOf(paper.surface),
-                              colour::reflectanceFromSrgb(colour::srgbFromSrgb8(paper.tone)));
-}
 
 const planning::RankedPaper* ranked(const planning::Plan& plan, const std::string& id) {
     const auto found = std::ranges::find(plan.papers, id, [](const auto& r) { return r.paper.id; });
@@ -129,7 +123,7 @@ class PaperStation::Offcuts : public QWidget {
             const cv::Mat grain = rendering::grainMap(entry.paper.surface, spot.size(), 0.35);
             for (int s = 0; s < 5 && !dry.empty(); ++s) {
                 const int stick = dry[std::size_t(s) * (dry.size() - 1) / 4];
-                pigment::Patch patch = bareOf(entry.paper);
+                pigment::Patch patch = pigment::barePatch(entry.paper);
                 pigment::lay(patch,
                              {&plan_->prepared[stick].pigment, pigment::Manner::scumble, pigment::Pressure::medium});
                 images << drawing::imageOf(rendering::sheetPicture(spot, {patch}, grain));
@@ -192,7 +186,7 @@ Views PaperStation::views() const {
     const cv::Mat zero(reading.passages.map.size(), CV_32S, cv::Scalar(0));
     const cv::Mat grain =
         rendering::grainMap(entry->paper.surface, zero.size(), session_.study().widthMillimetres / zero.cols);
-    cv::Mat sheet = rendering::sheetPicture(zero, {bareOf(entry->paper)}, grain);
+    cv::Mat sheet = rendering::sheetPicture(zero, {pigment::barePatch(entry->paper)}, grain);
     for (int y = 0; y < sheet.rows; ++y)
         for (int x = 0; x < sheet.cols; ++x)
             if (reading.areas.list[reading.areas.map.at<int>(y, x)].plane != subject::Plane::background)

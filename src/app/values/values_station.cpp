@@ -177,9 +177,7 @@ Views ValuesStation::views() const {
 void ValuesStation::point(const QPointF& fraction) {
     const auto reading = session_.reading();
     if (!reading) return;
-    const cv::Mat& map = reading->masses.map;
-    selected_ = map.at<int>(std::clamp(int(fraction.y() * map.rows), 0, map.rows - 1),
-                            std::clamp(int(fraction.x() * map.cols), 0, map.cols - 1));
+    selected_ = subject::labelAt(reading->masses.map, fraction.x(), fraction.y());
     refresh();
     Q_EMIT looksDifferent();
 }

@@ -205,10 +205,6 @@ void PicturePair::paintEvent(QPaintEvent*) {
     paintSide(painter, true);
 }
 
-void PicturePair::resizeEvent(QResizeEvent*) {
-    update();
-}
-
 void PicturePair::wheelEvent(QWheelEvent* event) {
     zoomBy(std::pow(1.0015, event->angleDelta().y()), event->position());
 }
