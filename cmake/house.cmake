@@ -67,3 +67,11 @@ function(house_folder folder)
     target_compile_definitions(${folder} PRIVATE QT_NO_KEYWORDS QT_NO_CAST_TO_ASCII)
   endif()
 endfunction()
+
+# house_kernel(files...)
+# The few hottest loops, each in a file of its own (common/vector_loop.h). Only here may the compiler contract and
+# if-convert, so the last bit of a float may depend on the processor; it never depends on the number of threads.
+function(house_kernel)
+  set_source_files_properties(${ARGN} PROPERTIES COMPILE_OPTIONS
+    "-O3;-fopenmp-simd;-fno-math-errno;-fno-trapping-math;-ffp-contract=fast;$<$<STREQUAL:${CMAKE_SYSTEM_PROCESSOR},x86_64>:-mprefer-vector-width=512>")
+endfunction()

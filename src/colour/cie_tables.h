@@ -42,5 +42,13 @@ inline constexpr std::array<double, bandCount> illuminantD65{
     1.0,      0.963342, 0.95788,  0.886856, 0.900062, 0.895991, 0.876987, 0.832886, 0.836992,
     0.800268, 0.802146, 0.822778, 0.782842, 0.697213, 0.716091, 0.74349,  0.61604,  0.698856};
 
+/// A white LED of some 4100 K: a blue peak at 450 nm after Y. Ohno, Optical Engineering 44 (2005), and a phosphor whose
+/// place and share give the chromaticity of CIE illuminant LED-B3 (x 0.3756, y 0.3723, from memory). Not the table of
+/// CIE 015:2018 itself.
+inline constexpr std::array<double, bandCount> whiteLed{
+    0.00029, 0.00188, 0.00936, 0.03515, 0.09971, 0.24549, 0.67668, 1.12063, 0.70141, 0.30222, 0.20282, 0.20544,
+    0.27207, 0.38296, 0.5209,  0.67012, 0.81266, 0.92868, 1.0,     1.01588, 0.99902, 0.9609,  0.90398, 0.8318,
+    0.7486,  0.65896, 0.56734, 0.47775, 0.3935,  0.31699, 0.24977, 0.19249, 0.14509, 0.10697, 0.07713, 0.0544};
+
 }  // namespace cie
 }  // namespace colour

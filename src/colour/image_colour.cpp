@@ -2,12 +2,13 @@
 
 #include <lcms2.h>
 
-#include <cmath>
+#include <functional>
 #include <memory>
 #include <opencv2/core.hpp>
 #include <opencv2/core/utility.hpp>
+#include <vector>
 
-#include "colour/lab.h"
+#include "colour/pixel_rows.h"
 #include "colour/srgb.h"
 
 namespace colour {
@@ -23,64 +24,145 @@ struct TransformDeleter {
 using Profile = std::unique_ptr<void, ProfileCloser>;
 using Transform = std::unique_ptr<void, TransformDeleter>;
 
-template <typename PerPixel>
-cv::Mat mapPixels(const cv::Mat& source, int type, PerPixel perPixel) {
-    cv::Mat out(source.size(), type);
-    cv::parallel_for_(cv::Range(0, source.rows), [&](const cv::Range& rows) {
-        for (int y = rows.start; y < rows.end; ++y) perPixel(source.ptr<cv::Vec3f>(y), out.ptr(y));
+/// From a row of code values to a row of XYZ.
+using RowReader = std::function<void(const std::uint8_t* row, float* xyz, int count)>;
+
+void forRows(int rows, const std::function<void(int)>& work) {
+    cv::parallel_for_(cv::Range(0, rows), [&](const cv::Range& range) {
+        for (int y = range.start; y < range.end; ++y) work(y);
     });
-    return out;
+}
+
+/// Curves of as many entries as the depth has code values, and what they are multiplied by.
+struct OwnedLight {
+    std::array<std::vector<float>, 3> curves;
+    std::array<float, 9> matrix{};
+};
+
+RowReader curveReader(OwnedLight owned, int depth) {
+    return [light = std::make_shared<const OwnedLight>(std::move(owned)), depth](const std::uint8_t* row, float* xyz,
+                                                                                 int count) {
+        const CodeLight view{{light->curves[0].data(), light->curves[1].data(), light->curves[2].data()},
+                             light->matrix};
+        if (depth == CV_8U)
+            xyzRowFromCodes(row, view, xyz, count);
+        else
+            xyzRowFromCodes(reinterpret_cast<const std::uint16_t*>(row), view, xyz, count);
+    };
+}
+
+/// Whether light is a curve for each component and a matrix, with no table that would go before them.
+bool isCurvesAndMatrix(cmsHPROFILE profile) {
+    for (const cmsTagSignature table : {cmsSigAToB0Tag, cmsSigAToB1Tag, cmsSigDToB0Tag, cmsSigDToB1Tag})
+        if (cmsIsTag(profile, table)) return false;
+    return cmsIsMatrixShaper(profile) && cmsGetPCS(profile) == cmsSigXYZData;
+}
+
+RowReader matrixReader(cmsHPROFILE profile, int depth) {
+    constexpr cmsTagSignature curves[] = {cmsSigRedTRCTag, cmsSigGreenTRCTag, cmsSigBlueTRCTag};
+    constexpr cmsTagSignature colorants[] = {cmsSigRedColorantTag, cmsSigGreenColorantTag, cmsSigBlueColorantTag};
+    OwnedLight light;
+    const int levels = depth == CV_8U ? 256 : 65536;
+    for (int c = 0; c < 3; ++c) {
+        const auto* curve = static_cast<const cmsToneCurve*>(cmsReadTag(profile, curves[c]));
+        const auto* colorant = static_cast<const cmsCIEXYZ*>(cmsReadTag(profile, colorants[c]));
+        if (!curve || !colorant) return {};
+        for (int level = 0; level < levels; ++level)
+            light.curves[c].push_back(cmsEvalToneCurveFloat(curve, float(level) / float(levels - 1)));
+        light.matrix[c] = float(colorant->X);
+        light.matrix[3 + c] = float(colorant->Y);
+        light.matrix[6 + c] = float(colorant->Z);
+    }
+    return curveReader(std::move(light), depth);
+}
+
+/// Grey has one curve: Little CMS is asked for every level once. XYZ of a grey is a multiple of the white.
+RowReader greyReader(cmsHPROFILE profile, cmsHPROFILE xyzProfile, int depth) {
+    const Transform transform(cmsCreateTransform(profile, TYPE_GRAY_16, xyzProfile, TYPE_XYZ_FLT,
+                                                 INTENT_RELATIVE_COLORIMETRIC, cmsFLAGS_NOCACHE));
+    if (!transform) return {};
+    OwnedLight light;
+    const int levels = depth == CV_8U ? 256 : 65536;
+    for (int level = 0; level < levels; ++level) {
+        const std::uint16_t code = std::uint16_t(level * (65535 / (levels - 1)));
+        float xyz[3];
+        cmsDoTransform(transform.get(), &code, xyz, 1);
+        light.curves[0].push_back(xyz[1]);
+    }
+    light.curves[1] = light.curves[2] = light.curves[0];
+    light.matrix = {float(whiteD50.x), 0, 0, float(whiteD50.y), 0, 0, float(whiteD50.z), 0, 0};
+    return curveReader(std::move(light), depth);
+}
+
+RowReader tableReader(cmsHPROFILE profile, cmsHPROFILE xyzProfile, int depth) {
+    const std::shared_ptr<void> transform(
+        cmsCreateTransform(profile, depth == CV_8U ? TYPE_BGR_8 : TYPE_BGR_16, xyzProfile, TYPE_XYZ_FLT,
+                           INTENT_RELATIVE_COLORIMETRIC, cmsFLAGS_NOCACHE),
+        TransformDeleter());
+    if (!transform) return {};
+    return [transform](const std::uint8_t* row, float* xyz, int count) {
+        cmsDoTransform(transform.get(), row, xyz, static_cast<cmsUInt32Number>(count));
+    };
+}
+
+common::Result<RowReader> readerFor(const cv::Mat& bgr, std::span<const std::uint8_t> icc, const std::string& name) {
+    CV_Assert(bgr.type() == CV_8UC3 || bgr.type() == CV_16UC3);
+    Profile source;
+    if (!icc.empty()) source.reset(cmsOpenProfileFromMem(icc.data(), static_cast<cmsUInt32Number>(icc.size())));
+    if (!source) source.reset(cmsCreate_sRGBProfile());
+    const Profile xyzProfile(cmsCreateXYZProfile());
+    const cmsColorSpaceSignature space = cmsGetColorSpace(source.get());
+    RowReader reader;
+    if (space == cmsSigGrayData)
+        reader = greyReader(source.get(), xyzProfile.get(), bgr.depth());
+    else if (space == cmsSigRgbData && isCurvesAndMatrix(source.get()))
+        reader = matrixReader(source.get(), bgr.depth());
+    else if (space == cmsSigRgbData)
+        reader = tableReader(source.get(), xyzProfile.get(), bgr.depth());
+    if (!reader) return common::Problem{common::ProblemKind::pictureColourSpace, name};
+    return reader;
 }
 
 }  // namespace
 
 common::Result<cv::Mat> xyzImage(const cv::Mat& bgr, std::span<const std::uint8_t> iccProfile,
                                  const std::string& name) {
-    CV_Assert(bgr.type() == CV_8UC3 || bgr.type() == CV_16UC3);
-    Profile source;
-    if (!iccProfile.empty())
-        source.reset(cmsOpenProfileFromMem(iccProfile.data(), static_cast<cmsUInt32Number>(iccProfile.size())));
-    if (source) {
-        const cmsColorSpaceSignature space = cmsGetColorSpace(source.get());
-        // A grey profile describes the one channel that the reader has already spread over three.
-        if (space == cmsSigGrayData)
-            source.reset();
-        else if (space != cmsSigRgbData)
-            return common::Problem{common::ProblemKind::pictureColourSpace, name};
-    }
-    if (!source) source.reset(cmsCreate_sRGBProfile());
-    const Profile xyzProfile(cmsCreateXYZProfile());
-    const cmsUInt32Number format = bgr.depth() == CV_8U ? TYPE_BGR_8 : TYPE_BGR_16;
-    const Transform transform(cmsCreateTransform(source.get(), format, xyzProfile.get(), TYPE_XYZ_FLT,
-                                                 INTENT_RELATIVE_COLORIMETRIC, cmsFLAGS_NOCACHE));
-    if (!transform) return common::Problem{common::ProblemKind::pictureColourSpace, name};
-
+    const auto reader = readerFor(bgr, iccProfile, name);
+    if (!reader) return reader.problem();
     cv::Mat xyz(bgr.size(), CV_32FC3);
-    cv::parallel_for_(cv::Range(0, bgr.rows), [&](const cv::Range& rows) {
-        for (int y = rows.start; y < rows.end; ++y)
-            cmsDoTransform(transform.get(), bgr.ptr(y), xyz.ptr(y), static_cast<cmsUInt32Number>(bgr.cols));
-    });
+    forRows(bgr.rows, [&](int y) { (*reader)(bgr.ptr(y), xyz.ptr<float>(y), bgr.cols); });
     return xyz;
 }
 
-cv::Mat labImageFromXyz(const cv::Mat& xyz) {
-    return mapPixels(xyz, CV_32FC3, [width = xyz.cols](const cv::Vec3f* in, uchar* outBytes) {
-        auto* out = reinterpret_cast<cv::Vec3f*>(outBytes);
-        for (int x = 0; x < width; ++x) {
-            const Lab lab = labFromXyz({in[x][0], in[x][1], in[x][2]});
-            out[x] = cv::Vec3f(float(lab.L), float(lab.a), float(lab.b));
-        }
+common::Result<cv::Mat> labImage(const cv::Mat& bgr, std::span<const std::uint8_t> iccProfile,
+                                 const std::string& name) {
+    const auto reader = readerFor(bgr, iccProfile, name);
+    if (!reader) return reader.problem();
+    cv::Mat lab(bgr.size(), CV_32FC3);
+    forRows(bgr.rows, [&](int y) {
+        auto* row = lab.ptr<float>(y);
+        (*reader)(bgr.ptr(y), row, bgr.cols);
+        labRowFromXyz(row, row, bgr.cols);
     });
+    return lab;
+}
+
+void toLab(cv::Mat& xyz) {
+    CV_Assert(xyz.type() == CV_32FC3);
+    forRows(xyz.rows, [&](int y) { labRowFromXyz(xyz.ptr<float>(y), xyz.ptr<float>(y), xyz.cols); });
 }
 
 cv::Mat srgb8ImageFromXyz(const cv::Mat& xyz) {
-    return mapPixels(xyz, CV_8UC3, [width = xyz.cols](const cv::Vec3f* in, uchar* outBytes) {
-        auto* out = reinterpret_cast<cv::Vec3b*>(outBytes);
-        for (int x = 0; x < width; ++x) {
+    cv::Mat out(xyz.size(), CV_8UC3);
+    forRows(xyz.rows, [&](int y) {
+        const auto* in = xyz.ptr<cv::Vec3f>(y);
+        auto* row = out.ptr<cv::Vec3b>(y);
+        for (int x = 0; x < xyz.cols; ++x) {
             const Srgb8 c = srgb8FromSrgb(srgbFromXyz({in[x][0], in[x][1], in[x][2]}));
-            out[x] = cv::Vec3b(c.r, c.g, c.b);
+            row[x] = cv::Vec3b(c.r, c.g, c.b);
         }
     });
+    return out;
 }
 
 }  // namespace colour

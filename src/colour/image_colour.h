@@ -9,13 +9,17 @@
 
 namespace colour {
 
-/// Takes a picture of 8 or 16 bits a component in OpenCV's order (CV_8UC3 or CV_16UC3, B G R) through its ICC profile
-/// to XYZ relative to D50 (CV_32FC3, Y = 1 for white), relative colorimetric, by Little CMS. No profile means sRGB.
-/// Refuses (pictureColourSpace) a profile for anything but RGB or grey; `name` stands in the problem.
+/// Takes a picture of 8 or 16 bits a component in OpenCV's order (CV_8UC3 or CV_16UC3, B G R; a grey picture has three
+/// like components) through its ICC profile, relative colorimetric, to XYZ relative to D50 (CV_32FC3, Y = 1 for white).
+/// No profile means sRGB; one that cannot be read is taken for none. Refuses (pictureColourSpace) a profile for
+/// anything but RGB or grey; `name` stands in the problem.
 common::Result<cv::Mat> xyzImage(const cv::Mat& bgr, std::span<const std::uint8_t> iccProfile, const std::string& name);
 
-/// Pixel by pixel, CV_32FC3 to CV_32FC3.
-cv::Mat labImageFromXyz(const cv::Mat& xyz);
+/// The same to CIELAB, in one pass.
+common::Result<cv::Mat> labImage(const cv::Mat& bgr, std::span<const std::uint8_t> iccProfile, const std::string& name);
+
+/// CV_32FC3 to CIELAB, in place.
+void toLab(cv::Mat& xyz);
 
 /// CV_32FC3 to CV_8UC3 in the order R G B, clipped to the gamut.
 cv::Mat srgb8ImageFromXyz(const cv::Mat& xyz);

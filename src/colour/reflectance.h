@@ -1,20 +1,21 @@
 #pragma once
 
 #include "colour/lab.h"
+#include "colour/light.h"
 #include "colour/spectrum.h"
 #include "colour/srgb.h"
 
 namespace colour {
-
-/// The light that a sheet is seen under.
-enum class Light { daylight65, daylight50, lamp };
 
 /// XYZ relative to D50 of a reflectance seen under `light` by the CIE 1931 observer, adapted by Bradford.
 Xyz xyzOfReflectance(const Spectrum& reflectance, Light light = Light::daylight65);
 Lab labOfReflectance(const Spectrum& reflectance, Light light = Light::daylight65);
 
 /// The smoothest reflectance between 0 and 1 that has this colour under D65: least hyperbolic-tangent slope squared
-/// (S. A. Burns, Color Research & Application 45, 2020). Components outside 0..1 are clipped.
+/// (S. A. Burns, Color Research & Application 45, 2020). `xyz` relative to D50; a colour that no reflectance can have
+/// is first brought towards the grey of its luminance, just so far that one can.
+Spectrum reflectanceFromXyz(const Xyz& xyz);
+/// Components outside 0..1 are clipped.
 Spectrum reflectanceFromSrgb(const Srgb& srgb);
 
 }  // namespace colour

@@ -182,7 +182,8 @@ common::Result<std::shared_ptr<const Reading>> readSubject(const Study& study, K
 
     auto reading = std::make_shared<Reading>();
     reading->xyz = subject::croppedToFormat(kept.picture->xyz, study.widthMillimetres / study.heightMillimetres);
-    reading->lab = colour::labImageFromXyz(reading->xyz);
+    reading->lab = reading->xyz.clone();
+    colour::toLab(reading->lab);
     reading->picture = colour::srgb8ImageFromXyz(reading->xyz);
     reading->squinted = subject::squinted(reading->lab, study.squint);
     reading->masses = subject::valueMasses(reading->squinted, study.valueLevels);
