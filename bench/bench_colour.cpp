@@ -28,8 +28,7 @@ cv::Mat photograph(int width, int height) {
 std::vector<Lab> colours() {
     cv::RNG random(3);
     std::vector<Lab> labs(4096);
-    for (Lab& lab : labs)
-        lab = {random.uniform(0.0, 100.0), random.uniform(-80.0, 80.0), random.uniform(-80.0, 80.0)};
+    for (Lab& lab : labs) lab = {random.uniform(0.0, 100.0), random.uniform(-80.0, 80.0), random.uniform(-80.0, 80.0)};
     return labs;
 }
 
@@ -61,8 +60,7 @@ void registerColours() {
 
     benchmark::RegisterBenchmark("recovery/reflectanceFromSrgb", [](benchmark::State& state) {
         perColour(state, [](std::size_t i) {
-            return colour::reflectanceFromSrgb(
-                {double(i % 16) / 15, double(i / 16 % 16) / 15, double(i / 256) / 15});
+            return colour::reflectanceFromSrgb({double(i % 16) / 15, double(i / 16 % 16) / 15, double(i / 256) / 15});
         });
     });
     benchmark::RegisterBenchmark("recovery/cmsCIE2000DeltaE", pairwise(&littleCmsDifference));
@@ -74,27 +72,22 @@ void registerMaps() {
         auto other = colour::labImage(photograph(4000, 3000) * 0.95, {}, "");
         return std::pair(*std::move(one), *std::move(other));
     };
-    benchmark::RegisterBenchmark("map of 12 megapixels/differenceMap, one thread",
-                                 [](benchmark::State& state) {
-                                     const auto [one, other] = pictures();
-                                     cv::Mat map;
-                                     for (auto _ : state) colour::differenceMap(one, other, map);
-                                 })
-        ->Unit(benchmark::kMillisecond);
-    benchmark::RegisterBenchmark("map of 12 megapixels/cmsCIE2000DeltaE, a loop",
-                                 [](benchmark::State& state) {
-                                     const auto [one, other] = pictures();
-                                     cv::Mat map(one.size(), CV_32FC1);
-                                     for (auto _ : state)
-                                         for (int y = 0; y < one.rows; ++y)
-                                             for (int x = 0; x < one.cols; ++x) {
-                                                 const auto& p = one.at<cv::Vec3f>(y, x);
-                                                 const auto& q = other.at<cv::Vec3f>(y, x);
-                                                 map.at<float>(y, x) = float(
-                                                     littleCmsDifference({p[0], p[1], p[2]}, {q[0], q[1], q[2]}));
-                                             }
-                                 })
-        ->Unit(benchmark::kMillisecond);
+    benchmark::RegisterBenchmark("map of 12 megapixels/differenceMap, one thread", [](benchmark::State& state) {
+        const auto [one, other] = pictures();
+        cv::Mat map;
+        for (auto _ : state) colour::differenceMap(one, other, map);
+    })->Unit(benchmark::kMillisecond);
+    benchmark::RegisterBenchmark("map of 12 megapixels/cmsCIE2000DeltaE, a loop", [](benchmark::State& state) {
+        const auto [one, other] = pictures();
+        cv::Mat map(one.size(), CV_32FC1);
+        for (auto _ : state)
+            for (int y = 0; y < one.rows; ++y)
+                for (int x = 0; x < one.cols; ++x) {
+                    const auto& p = one.at<cv::Vec3f>(y, x);
+                    const auto& q = other.at<cv::Vec3f>(y, x);
+                    map.at<float>(y, x) = float(littleCmsDifference({p[0], p[1], p[2]}, {q[0], q[1], q[2]}));
+                }
+    })->Unit(benchmark::kMillisecond);
 }
 
 void registerPictures(const std::string& subject, int width, int height) {

@@ -66,8 +66,7 @@ Appearance AppearanceModel::of(const Xyz& xyz) const {
     const double J = 100 * std::pow(std::max(0.0, achromatic(r) / whiteResponse_), exponent_);
     const double h = hue({0, a, b});
     const double eccentricity = (std::cos(h * std::numbers::pi / 180 + 2) + 3.8) / 4;
-    const double t =
-        inductionFactor_ * eccentricity * std::hypot(a, b) / (r[0] + r[1] + 21.0 / 20.0 * r[2] + 0.305);
+    const double t = inductionFactor_ * eccentricity * std::hypot(a, b) / (r[0] + r[1] + 21.0 / 20.0 * r[2] + 0.305);
     return {J, std::pow(t, 0.9) * std::sqrt(J / 100) * chromaFactor_, h};
 }
 

@@ -1,7 +1,10 @@
 #include "colour/pixel_rows.h"
 
+#include <algorithm>
+#include <cmath>
+
 #include "colour/lab.h"
-#include "common/vector_loop.h"
+#include "colour/lab_compression.h"
 
 namespace colour {
 
@@ -51,13 +54,6 @@ inline void xyzOfCodes(const Code* bgr, const CodeLight& light, float* xyz, int 
         }
         join(out, xyz + 3 * start, size);
     }
-}
-
-/// The compression of CIELAB (CIE 15:2004).
-[[gnu::always_inline]] inline float compress(float t) {
-    const float curved = common::cubeRoot(std::max(t, 0.0f));
-    const float straight = (24389.0f / 27.0f * t + 16.0f) / 116.0f;
-    return t > 216.0f / 24389.0f ? curved : straight;
 }
 
 /// CIEDE2000 (ISO/CIE 11664-6) with the angles' functions taken from the hues' unit vectors: the mean hue is the
@@ -119,13 +115,15 @@ struct Hues {
     const float half = across / (1.0f + std::max(along, 0.0f)), half2 = half * half;
     const float series =
         1.0f +
-        half2 * (-0.33325395f +
-                 half2 * (0.19861857f +
-                          half2 * (-0.13398803f + half2 * (0.08216782f + half2 * (-0.03551993f + half2 * 7.37402e-3f)))));
+        half2 *
+            (-0.33325395f +
+             half2 * (0.19861857f +
+                      half2 * (-0.13398803f + half2 * (0.08216782f + half2 * (-0.03551993f + half2 * 7.37402e-3f)))));
     const float widths = 2.0f * half * series * (57.2957795f / 25.0f);
     const float bell = along > 0.0f ? common::halved(1.44269504f * widths * widths) : 0.0f;
     const float angle = 1.04719755f * bell, angle2 = angle * angle;
-    return -angle * (1.0f + angle2 * (-1.0f / 6 + angle2 * (1.0f / 120 + angle2 * (-1.0f / 5040 + angle2 / 362880.0f))));
+    return -angle *
+           (1.0f + angle2 * (-1.0f / 6 + angle2 * (1.0f / 120 + angle2 * (-1.0f / 5040 + angle2 / 362880.0f))));
 }
 
 [[gnu::always_inline]] inline void weigh(const Planes& one, const Planes& other, const Chromas& chromas,
@@ -169,9 +167,9 @@ VECTOR_LOOP void labRowFromXyz(const float* xyz, float* lab, int count) {
         split(xyz + 3 * start, in, size);
 #pragma omp simd
         for (int i = 0; i < size; ++i) {
-            const float fx = compress(in.first[i] * float(1.0 / whiteD50.x));
-            const float fy = compress(in.second[i]);
-            const float fz = compress(in.third[i] * float(1.0 / whiteD50.z));
+            const float fx = labCompressed(in.first[i] * float(1.0 / whiteD50.x));
+            const float fy = labCompressed(in.second[i]);
+            const float fz = labCompressed(in.third[i] * float(1.0 / whiteD50.z));
             out.first[i] = 116.0f * fy - 16.0f;
             out.second[i] = 500.0f * (fx - fy);
             out.third[i] = 200.0f * (fy - fz);

@@ -24,15 +24,6 @@ Weights weightsUnder(Light light) {
     return bradford(whiteOf(light), whiteD50) * weights / weights.row(1).sum();
 }
 
-const Eigen::Matrix<float, 3, bandCount>& weightsFor(Light light) {
-    static const auto all = [] {
-        std::array<Eigen::Matrix<float, 3, bandCount>, lightCount> weights;
-        for (int i = 0; i < lightCount; ++i) weights[i] = weightsUnder(Light(i)).cast<float>();
-        return weights;
-    }();
-    return all[static_cast<int>(light)];
-}
-
 /// A symmetric matrix with `diagonal` and `beside` next to it, solved for several right-hand sides at once by
 /// elimination along the diagonal.
 template <int columns>
@@ -94,9 +85,22 @@ std::optional<Spectrum> smoothest(const Eigen::Vector3d& target) {
 
 }  // namespace
 
+const XyzWeights& xyzWeights(Light light) {
+    static const auto all = [] {
+        std::array<XyzWeights, lightCount> weights;
+        for (int i = 0; i < lightCount; ++i)
+            Eigen::Map<Eigen::Matrix<float, 3, bandCount, Eigen::RowMajor>>(weights[i][0].data()) =
+                weightsUnder(Light(i)).cast<float>();
+        return weights;
+    }();
+    return all[static_cast<int>(light)];
+}
+
 Xyz xyzOfReflectance(const Spectrum& reflectance, Light light) {
-    const Eigen::Vector3f xyz = weightsFor(light) * reflectance.matrix();
-    return {xyz[0], xyz[1], xyz[2]};
+    const XyzWeights& weights = xyzWeights(light);
+    float sums[3];
+    for (int c = 0; c < 3; ++c) sums[c] = (Eigen::Map<const Spectrum>(weights[c].data()) * reflectance).sum();
+    return {sums[0], sums[1], sums[2]};
 }
 
 Lab labOfReflectance(const Spectrum& reflectance, Light light) {

@@ -1,11 +1,17 @@
 #pragma once
 
+#include <array>
+
 #include "colour/lab.h"
 #include "colour/light.h"
 #include "colour/spectrum.h"
 #include "colour/srgb.h"
 
 namespace colour {
+
+/// What each band adds to X, Y and Z relative to D50 under `light`, adapted by Bradford.
+using XyzWeights = std::array<std::array<float, bandCount>, 3>;
+const XyzWeights& xyzWeights(Light light);
 
 /// XYZ relative to D50 of a reflectance seen under `light` by the CIE 1931 observer, adapted by Bradford.
 Xyz xyzOfReflectance(const Spectrum& reflectance, Light light = Light::daylight65);

@@ -25,15 +25,17 @@ inline float halved(float x) {
     const float whole = 12582912.0f - bounded;
     const float rest = (12582912.0f - whole) - bounded;
     const float power =
-        1.0f +
-        rest * (0.69314718f +
-                rest * (0.24022651f + rest * (5.5504109e-2f + rest * (9.6181291e-3f + rest * 1.3333558e-3f))));
+        1.0f + rest * (0.69314718f +
+                       rest * (0.24022651f + rest * (5.5504109e-2f + rest * (9.6181291e-3f + rest * 1.3333558e-3f))));
     return std::bit_cast<float>((std::bit_cast<std::int32_t>(whole) << 23) + std::bit_cast<std::int32_t>(power));
 }
 
-/// Cube root for x >= 0: a third of the exponent, then two steps of Halley's method. 0 gives about 1e-13.
-inline float cubeRoot(float x) {
-    const std::int32_t third = static_cast<std::int32_t>(static_cast<float>(std::bit_cast<std::int32_t>(x)) / 3.0f);
+/// Cube root for x >= 0: a third of the exponent, then two steps of Halley's method. What is
+/// below 1e-20 counts as that much: numbers too small to be normal would stall the processor.
+inline float cubeRoot(float value) {
+    const float x = std::max(value, 1e-20f);
+    const std::int32_t third =
+        static_cast<std::int32_t>(static_cast<float>(std::bit_cast<std::int32_t>(x)) * (1.0f / 3.0f));
     float root = std::bit_cast<float>(third + 709921077);
     for (int step = 0; step < 2; ++step) {
         const float cube = root * root * root;

@@ -225,7 +225,7 @@ void paintOffcut(QPainter& painter, const QRectF& box, const materials::Paper& p
         for (double y = box.top() + 2; y < box.bottom(); y += 4)
             painter.drawLine(QPointF(box.left(), y), QPointF(box.right(), y));
     } else {
-        const int specks = int(box.width() * box.height() * 0.05 * surface.relief);
+        const int specks = int(box.width() * box.height() * 0.001 * materials::meanDepth(surface));
         painter.setPen(Qt::NoPen);
         for (int i = 0; i < specks; ++i) {
             painter.setBrush(i % 2 ? tone.darker(114) : tone.lighter(109));

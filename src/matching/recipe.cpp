@@ -4,24 +4,9 @@
 #include <cmath>
 
 #include "colour/difference.h"
-#include "colour/reflectance.h"
+#include "pigment/hand.h"
 
 namespace matching {
-
-namespace {
-
-double speckleOf(const pigment::Patch& patch) {
-    double sum = 0, squares = 0;
-    for (int cell = 0; cell < pigment::cellCount; ++cell) {
-        const double L = colour::labOfReflectance(patch.seen.col(cell)).L;
-        sum += L;
-        squares += L * L;
-    }
-    const double mean = sum / pigment::cellCount;
-    return std::sqrt(std::max(0.0, squares / pigment::cellCount - mean * mean));
-}
-
-}  // namespace
 
 double strayCost(const colour::Lab& target, const colour::Lab& masstone, const RecipeWeights& weights) {
     return weights.stray * std::max(0.0, colour::differenceCie2000(target, masstone) - weights.strayBudget);
@@ -46,14 +31,13 @@ Recipe judged(std::vector<Lay> lays, const pigment::Patch& ground, const colour:
     recipe.difference = colour::differenceCie2000(target, recipe.predicted);
     recipe.toothUsed = pigment::toothUsed(patch);
     recipe.looseLoad = pigment::looseLoad(patch);
-    recipe.speckle = speckleOf(patch);
+    recipe.speckle = pigment::speckle(patch);
 
-    const float more = 1.0f + float(weights.handSpread);
-    const float less = 1.0f - float(weights.handSpread);
-    double sum = recipe.difference;
-    for (const auto& [amount, cover] : {std::pair(more, more), std::pair(less, less)})
+    double sum = 0;
+    const auto hands = pigment::handSamples(weights.handSpread);
+    for (const auto& [amount, cover] : hands)
         sum += colour::differenceCie2000(target, pigment::labOf(laidOn(ground, recipe.lays, sticks, amount, cover)));
-    recipe.unsteady = sum / 3.0;
+    recipe.unsteady = sum / double(hands.size());
 
     // Half at the nominal hand, half over its spread: a recipe that is right at one pressure only is a bad one.
     recipe.cost = 0.5 * recipe.difference + 0.5 * recipe.unsteady + weights.stroke * double(recipe.lays.size()) +

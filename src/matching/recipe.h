@@ -5,7 +5,7 @@
 #include "colour/lab.h"
 #include "matching/screening.h"
 #include "matching/tray.h"
-#include "pigment/patch.h"
+#include "pigment/hand.h"
 
 namespace matching {
 
@@ -14,7 +14,7 @@ struct Recipe {
     std::vector<Lay> lays;
     colour::Lab predicted;
     double difference = 0;  // CIEDE2000 to the target at the nominal hand
-    double unsteady = 0;    // mean of the same over the corners of an unsteady hand
+    double unsteady = 0;    // mean of the same over the spread of the hand
     double toothUsed = 0;   // 0..1
     double looseLoad = 0;
     double speckle = 0;  // standard deviation of lightness L* over the grain
@@ -27,8 +27,8 @@ struct RecipeWeights {
     double toothOver = 6.0;  // for tooth beyond toothBudget, per unit
     double toothBudget = 0.80;
     double blackInColour = 2.0;  // a black stick in a passage that is not near black itself
-    double handSpread = 0.15;    // pressure and coverage vary by this much
-    double speckle = 0.10;       // for each unit of L* by which the grain shows more than speckleBudget
+    double handSpread = pigment::usualHandSpread;
+    double speckle = 0.10;  // for each unit of L* by which the grain shows more than speckleBudget
     double speckleBudget = 4.0;
     double stray = 0.04;  // for each unit of CIEDE2000 by which an under-layer is further off than strayBudget
     double strayBudget = 14.0;

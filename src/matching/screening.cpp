@@ -4,29 +4,28 @@
 
 namespace matching {
 
-Screen::Screen(const Lay& lay, const pigment::Pigment& pigment, float reach) {
+Screen::Screen(const Lay& lay, const pigment::Pigment& pigment, const materials::SurfaceProfile& surface) {
     // The film of pigment/film.h with the ground left open: a fraction of two linear terms.
     const pigment::Stroke stroke{&pigment, lay.manner, lay.pressure};
-    covered_ = 0;
-    for (int cell = 0; cell < pigment::cellCount; ++cell)
-        covered_ += pigment::coverage(stroke, reach, cell) / pigment::cellCount;
-    const float scatter = pigment::nominalAmount(stroke) * pigment.fullScatter;
-    const colour::Spectrum e = (-2.0f * scatter * pigment.film.b).exp();
+    covered_ = pigment::coverages(stroke, surface).mean();
+    contrast_ = std::sqrt((1.0 - covered_) / covered_);
+    const float amount = pigment::nominalAmount(stroke);
+    const colour::Spectrum both = amount * (pigment.absorb + pigment.scatter);
+    const colour::Spectrum e = (-2.0f * amount * pigment.root).exp();
     const colour::Spectrum less = 1.0f - e;
-    const colour::Spectrum more = pigment.film.b * (1.0f + e);
-    top0_ = less;
-    top1_ = more - pigment.film.a * less;
-    bottom0_ = pigment.film.a * less + more;
-    bottom1_ = -less;
+    const colour::Spectrum more = amount * pigment.root * (1.0f + e);
+    top0_ = less * amount * pigment.scatter;
+    top1_ = more - both * less;
+    bottom_ = both * less + more;
 }
 
 colour::Spectrum Screen::over(const colour::Spectrum& r) const {
-    return r + covered_ * ((top0_ + top1_ * r) / (bottom0_ + bottom1_ * r) - r);
+    return r + covered_ * ((top0_ + top1_ * r) / (bottom_ - top0_ * r) - r);
 }
 
 double Screen::speckle(double before, double after) const {
     // The touched share c moved the mean by after - before, so it stands (after - before) / c away from the rest.
-    return std::fabs(after - before) * std::sqrt((1.0 - covered_) / covered_);
+    return std::fabs(after - before) * contrast_;
 }
 
 TargetDistance::TargetDistance(const colour::Lab& target) : target_(target), chroma_(colour::chroma(target)) {

@@ -6,6 +6,7 @@
 
 #include "colour/difference.h"
 #include "colour/reflectance.h"
+#include "matching/screen_bank.h"
 
 namespace matching {
 
@@ -88,34 +89,40 @@ std::vector<Recipe> bestRecipes(const colour::Lab& target, const pigment::Patch&
         if (!isDry(sticks[stick])) continue;
         if (target.L > 35 && isBlack(sticks[stick])) continue;
         for (const Lay& lay : laysOf(stick, sticks[stick].kind))
-            options.push_back({lay, Screen(lay, sticks[stick].pigment, ground.reach),
+            options.push_back({lay, Screen(lay, sticks[stick].pigment, *ground.surface),
                                strayCost(target, sticks[stick].masstone, weights)});
     }
     const TargetDistance distance(target);
     const colour::Spectrum bare = pigment::meanReflectance(ground);
     const int count = static_cast<int>(options.size());
+    ScreenBank bank;
+    for (const Option& option : options) bank.add(option.screen);
+    ScreenBank::Labs labs;
+    // What one stroke more on a mean reflectance comes to, as the judge will see it; `labs` holds what all of them
+    // give.
+    const auto seenAfter = [&](int option, double underL, double stray) {
+        const colour::Lab lab = labs[option];
+        return screened(distance(lab), options[option].screen.speckle(underL, lab.L), stray, weights);
+    };
+
+    bank.over(bare, labs);
+    const double bareL = colour::labOfReflectance(bare).L;
     std::vector<colour::Spectrum> once;
     std::vector<double> onceL;
     std::vector<Sequence> singles;
-    Funnel pairs(width.beam);
-    const double bareL = colour::labOfReflectance(bare).L;
     for (int i = 0; i < count; ++i) {
         once.push_back(options[i].screen.over(bare));
-        const colour::Lab lab = colour::labOfReflectance(once[i]);
-        onceL.push_back(lab.L);
-        singles.push_back({screened(distance(lab), options[i].screen.speckle(bareL, lab.L), 0, weights), i});
+        onceL.push_back(labs.L[i]);
+        singles.push_back({seenAfter(i, bareL, 0), i});
     }
-    // One stroke more on a mean reflectance: what it gives, as the judge will see it.
-    const auto after = [&](const colour::Spectrum& under, double underL, int next, double stray) {
-        const colour::Lab lab = colour::labOfReflectance(options[next].screen.over(under));
-        return screened(distance(lab), options[next].screen.speckle(underL, lab.L), stray, weights);
-    };
+    Funnel pairs(width.beam);
     if (width.strokes >= 2)
-        for (int i = 0; i < count; ++i)
-            for (int j = 0; j < count; ++j) {
-                if (options[i].lay.stick == options[j].lay.stick && i != j) continue;
-                pairs.offer({after(once[i], onceL[i], j, options[i].stray), i, j});
-            }
+        for (int i = 0; i < count; ++i) {
+            bank.over(once[i], labs);
+            for (int j = 0; j < count; ++j)
+                if (options[i].lay.stick != options[j].lay.stick || i == j)
+                    pairs.offer({seenAfter(j, onceL[i], options[i].stray), i, j});
+        }
     const std::vector<Sequence> bestPairs = pairs.best();
     Funnel triples(width.judgedPerDepth);
     if (width.strokes >= 3)
@@ -123,7 +130,8 @@ std::vector<Recipe> bestRecipes(const colour::Lab& target, const pigment::Patch&
             const colour::Spectrum twice = options[pair.second].screen.over(once[pair.first]);
             const double twiceL = colour::labOfReflectance(twice).L;
             const double stray = options[pair.first].stray + options[pair.second].stray;
-            for (int k = 0; k < count; ++k) triples.offer({after(twice, twiceL, k, stray), pair.first, pair.second, k});
+            bank.over(twice, labs);
+            for (int k = 0; k < count; ++k) triples.offer({seenAfter(k, twiceL, stray), pair.first, pair.second, k});
         }
 
     // The screen leaves the tooth out, so what it puts first is judged by the whole film.

@@ -3,6 +3,7 @@
 #include <cmath>
 
 #include "colour/spectrum.h"
+#include "common/vector_loop.h"
 
 namespace pigment {
 
@@ -15,25 +16,30 @@ inline Spectrum absorptionOverScatter(const Spectrum& masstone) {
     return (1.0f - r).square() / (2.0f * r);
 }
 
-/// What the film's K/S gives before its thickness is known; kept with a pigment so that a stroke only pays for one exp.
-struct FilmConstants {
-    Spectrum a;  // 1 + K/S
-    Spectrum b;  // sqrt(a^2 - 1)
-};
-
-inline FilmConstants filmConstants(const Spectrum& absorptionOverScatter) {
-    return {1.0f + absorptionOverScatter, (absorptionOverScatter * (absorptionOverScatter + 2.0f)).sqrt()};
+/// sqrt(K (K + 2 S)), Kubelka's bS: how fast light dies away in the film.
+inline float filmRoot(float absorb, float scatter) {
+    return std::sqrt(absorb * (absorb + 2.0f * scatter));
 }
 
-/// Reflectance of a film of scattering power `scatter` (S times thickness, no unit) over a ground of reflectance
-/// `ground`. P. Kubelka, J. Opt. Soc. Am. 38, 448 (1948), with coth written by one exponential so that a film of no
-/// thickness gives the ground.
-template <typename Ground>
-Spectrum filmOver(const FilmConstants& film, float scatter, const Ground& ground) {
-    const Spectrum e = (-2.0f * scatter * film.b).exp();
-    const Spectrum less = 1.0f - e;
-    const Spectrum more = film.b * (1.0f + e);
-    return (less * (1.0f - film.a * ground) + more * ground) / (less * (film.a - ground) + more);
+/// Reflectance of a film over a ground in one band. `absorb` and `scatter` are K and S times the film's thickness (no
+/// unit), `root` is filmRoot of them. P. Kubelka, J. Opt. Soc. Am. 38, 448 (1948), multiplied through by S and with
+/// coth written by one exponential, so that there is one division and a film of no thickness gives the ground.
+[[gnu::always_inline]] inline float filmOver(float absorb, float scatter, float root, float ground) {
+    constexpr float twiceLog2e = 2.88539008f;
+    constexpr float nothing = 1e-20f;
+    const float e = common::halved(twiceLog2e * root);
+    const float less = 1.0f - e;
+    const float more = root * (1.0f + e) + nothing;
+    const float both = absorb + scatter;
+    return (less * (scatter - both * ground) + more * ground) / (less * (both - scatter * ground) + more);
+}
+
+/// The same over all bands.
+inline Spectrum filmOver(const Spectrum& absorb, const Spectrum& scatter, const Spectrum& ground) {
+    Spectrum seen;
+    for (int i = 0; i < colour::bandCount; ++i)
+        seen[i] = filmOver(absorb[i], scatter[i], filmRoot(absorb[i], scatter[i]), ground[i]);
+    return seen;
 }
 
 }  // namespace pigment

@@ -1,17 +1,20 @@
 #include "pigment/patch.h"
 
 #include <algorithm>
+#include <cmath>
 
 #include "colour/reflectance.h"
+#include "pigment/cells.h"
 
 namespace pigment {
 
 namespace {
 
-/// By pressure. Amounts and scumble coverage are those of the agreed model.
-constexpr float amounts[] = {0.4f, 0.8f, 1.6f};
-constexpr float coverages[] = {0.35f, 0.6f, 0.9f};
-constexpr float pressCoverages[] = {0.80f, 0.92f, 0.98f};
+/// By pressure: how deep a stick's face gets on sanded 400, in micrometres. There it covers 0.35, 0.6 and 0.9 of the
+/// sheet when scumbled, as in the agreed model.
+constexpr double scumbleReach[] = {28.5, 39.0, 54.0};
+constexpr double pressReach[] = {48.0, 56.0, 62.0};
+constexpr float hatchCoverages[] = {0.35f, 0.6f, 0.9f};
 constexpr float rubShares[] = {0.5f, 0.75f, 0.9f};
 constexpr float liftShares[] = {0.4f, 0.6f, 0.8f};
 
@@ -31,67 +34,39 @@ Weight weightOf(Manner manner) {
     }
 }
 
-/// How much of an offered amount sticks in a cell: the fuller the tooth, the less; and a hard point slides on loose
-/// load.
-float hold(const Patch& patch, int cell, const Pigment& pigment) {
-    const float room = std::clamp(1.0f - patch.filled[cell] / patch.capacity[cell], 0.0f, 1.0f);
-    if (pigment.wet) return 1.0f;
-    const float slide = 1.0f + 6.0f * pigment.hardness * pigment.hardness * patch.loose[cell];
-    return std::sqrt(room) / slide;
+/// The share of an offered amount that sticks in each cell: the fuller the tooth, the less; and a hard point slides on
+/// loose load.
+Patch::Cells held(const Patch& patch, const Pigment& pigment) {
+    if (pigment.wet) return Patch::Cells::Ones();
+    const float slide = 6.0f * pigment.hardness * pigment.hardness;
+    return (1.0f - patch.filled / patch.capacity).max(0.0f).sqrt() / (1.0f + slide * patch.loose);
 }
 
-/// The new film with what it stirs up: a dry stroke takes a little of the loose load into itself, a hard point more. So
-/// black under a colour dirties it, and layers of different colours drift to the middle.
-Spectrum seenFilm(const Patch& patch, int cell, const Pigment& pigment, float scatter) {
-    const float stirred = pigment.wet ? 0.0f : (0.03f + 0.05f * pigment.hardness) * patch.looseScatter[cell];
-    if (stirred <= 0) return filmOver(pigment.film, scatter, patch.seen.col(cell));
-    const float share = stirred / patch.looseScatter[cell];
-    const float whole = scatter + stirred;
-    const Spectrum absorb = scatter * pigment.absorptionOverScatter + share * patch.looseAbsorb.col(cell);
-    return filmOver(filmConstants(absorb / whole), whole, patch.seen.col(cell));
+/// A dry stroke takes a little of the loose load into itself, a hard point more. So black under a colour dirties it,
+/// and layers of different colours drift to the middle.
+float stirredShare(const Pigment& pigment) {
+    return pigment.wet ? 0.0f : 0.03f + 0.05f * pigment.hardness;
 }
 
 void deposit(Patch& patch, const Stroke& stroke) {
     const Pigment& pigment = *stroke.pigment;
     const float offered = nominalAmount(stroke);
-    const float looseShare = pigment.looseShare * weightOf(stroke.manner).loose;
-    for (int cell = 0; cell < cellCount; ++cell) {
-        const float covered = coverage(stroke, patch.reach, cell);
-        if (covered <= 0) continue;
-        const float laid = offered * hold(patch, cell, pigment);
-        const float scatter = laid * pigment.fullScatter;
-        const float looseScatter = covered * looseShare * scatter;
-
-        auto seen = patch.seen.col(cell);
-        auto beneath = patch.beneath.col(cell);
-        seen += covered * (seenFilm(patch, cell, pigment, scatter) - seen);
-        beneath += covered * (filmOver(pigment.film, (1.0f - looseShare) * scatter, beneath) - beneath);
-        patch.looseAbsorb.col(cell) += looseScatter * pigment.absorptionOverScatter;
-        patch.looseScatter[cell] += looseScatter;
-        patch.loose[cell] += covered * laid * pigment.amount * looseShare;
-        patch.filled[cell] += covered * laid * pigment.amount;
-    }
-    patch.filled = patch.filled.min(patch.capacity);
+    CellAmounts amounts;
+    amounts.covered = coverages(stroke, *patch.surface);
+    amounts.laid = offered * held(patch, pigment);
+    amounts.looseShare = pigment.looseShare * weightOf(stroke.manner).loose;
+    amounts.stirred = stirredShare(pigment);
+    const Patch::Cells amount = pigment.amount * amounts.covered * amounts.laid;
+    patch.loose += amounts.looseShare * amount;
+    patch.filled = (patch.filled + amount).min(patch.capacity);
+    layFilms(patch, pigment, amounts);
 }
 
-/// Takes the loose load off, mixes the rubbed part of it over all cells by amount (D. R. Duncan, 1940), and lays it
-/// back as one film; most of it is then held by the tooth.
-void blend(Patch& patch, Pressure pressure, float factor) {
-    const float rubbed = std::min(1.0f, rubShares[static_cast<int>(pressure)] * factor);
-    const Spectrum pooledAbsorb = rubbed * patch.looseAbsorb.rowwise().mean();
-    const float pooledScatter = rubbed * patch.looseScatter.mean();
+/// Moves the rubbed share of the loose load to where it is missing; `flattened` is the share of the tooth that goes.
+void spread(Patch& patch, float rubbed, float pressedIn, float flattened) {
+    spreadLoose(patch, rubbed, pressedIn);
     const float pooled = rubbed * patch.loose.mean();
-    constexpr float pressedIn = 0.75f;
-    constexpr float flattened = 0.03f;
     for (int cell = 0; cell < cellCount; ++cell) {
-        const float scatter = (1.0f - rubbed) * patch.looseScatter[cell] + pooledScatter;
-        if (scatter <= 0) continue;
-        const Spectrum absorb = (1.0f - rubbed) * patch.looseAbsorb.col(cell) + pooledAbsorb;
-        const FilmConstants mixture = filmConstants(absorb / scatter);
-        patch.seen.col(cell) = filmOver(mixture, scatter, patch.beneath.col(cell));
-        patch.beneath.col(cell) = filmOver(mixture, pressedIn * scatter, patch.beneath.col(cell));
-        patch.looseAbsorb.col(cell) = (1.0f - pressedIn) * absorb;
-        patch.looseScatter[cell] = (1.0f - pressedIn) * scatter;
         const float amount = (1.0f - rubbed) * patch.loose[cell] + pooled;
         patch.filled[cell] += amount - patch.loose[cell] + flattened * patch.capacity[cell];
         patch.loose[cell] = (1.0f - pressedIn) * amount;
@@ -99,14 +74,24 @@ void blend(Patch& patch, Pressure pressure, float factor) {
     patch.filled = patch.filled.min(patch.capacity).max(0.0f);
 }
 
+void blend(Patch& patch, Pressure pressure, float factor) {
+    const float rubbed = std::min(1.0f, rubShares[static_cast<int>(pressure)] * factor);
+    // A finger on bare paper flattens nothing.
+    spread(patch, rubbed, 0.75f, patch.loose.maxCoeff() > 0 ? 0.03f : 0.0f);
+}
+
+/// Alcohol over pastel: nearly all that lies loose flows together, into the valleys too, and is bound when it dries.
+void dissolve(Patch& patch) {
+    spread(patch, 0.95f, 1.0f, 0.0f);
+}
+
 /// Binds the loose load, darkens it a little and gives some tooth back.
 void fix(Patch& patch, Pressure pressure) {
-    const float wetness = amounts[static_cast<int>(pressure)];
     constexpr float toothGivenBack = 0.3f;
-    for (int cell = 0; cell < cellCount; ++cell) {
-        const float darkening = 1.0f + 0.10f * wetness * std::min(1.0f, patch.loose[cell] + 0.2f * patch.filled[cell]);
-        patch.seen.col(cell) = patch.seen.col(cell).pow(darkening);
-    }
+    const Patch::Cells load = (patch.loose + 0.2f * patch.filled).min(1.0f);
+    const Patch::Cells darkening = 0.13f * pressureFactor(pressure) * load;
+    // White and black stay; what lies between loses most.
+    patch.seen -= (patch.seen * (1.0f - patch.seen)).colwise() * darkening;
     patch.beneath = patch.seen;
     patch.looseAbsorb.setZero();
     patch.looseScatter.setZero();
@@ -114,32 +99,30 @@ void fix(Patch& patch, Pressure pressure) {
     patch.filled *= 1.0f - toothGivenBack;
 }
 
+/// A brush or an eraser takes the loose load off in spots, areas side by side.
 void lift(Patch& patch, Pressure pressure) {
     const float taken = liftShares[static_cast<int>(pressure)];
-    const float kept = 1.0f - taken;
-    // Densities add: the geometric mean is exact for thin films and stays between the two for thick ones.
-    patch.seen = patch.seen.max(1e-6f).pow(kept) * patch.beneath.max(1e-6f).pow(taken);
+    patch.seen += taken * (patch.beneath - patch.seen);
     patch.filled = (patch.filled - taken * patch.loose).max(0.0f);
-    patch.loose *= kept;
-    patch.looseAbsorb *= kept;
-    patch.looseScatter *= kept;
+    patch.loose *= 1.0f - taken;
+    patch.looseAbsorb *= 1.0f - taken;
+    patch.looseScatter *= 1.0f - taken;
 }
 
 }  // namespace
 
 Patch barePatch(const materials::SurfaceProfile& surface, const Spectrum& paper) {
     Patch patch;
-    patch.seen.colwise() = paper;
+    patch.seen.rowwise() = paper.transpose();
     patch.beneath = patch.seen;
     patch.looseAbsorb.setZero();
     patch.looseScatter.setZero();
     patch.loose.setZero();
     patch.filled.setZero();
-    for (int cell = 0; cell < cellCount; ++cell) {
-        const double depth = (cell + 0.5) / cellCount;
-        patch.capacity[cell] = static_cast<float>(surface.capacity * (1.0 + surface.relief * (2.0 * depth - 1.0)));
-    }
-    patch.reach = static_cast<float>(surface.reach);
+    for (int cell = 0; cell < cellCount; ++cell)
+        patch.capacity[cell] =
+            static_cast<float>(materials::capacityAt(surface, materials::depthAt(surface, (cell + 0.5) / cellCount)));
+    patch.surface = &surface;
     return patch;
 }
 
@@ -148,26 +131,35 @@ Patch barePatch(const materials::Paper& paper) {
                      colour::reflectanceFromSrgb(colour::srgbFromSrgb8(paper.tone)));
 }
 
-float coverage(const Stroke& stroke, float reach, int cell) {
+Patch::Cells coverages(const Stroke& stroke, const materials::SurfaceProfile& surface) {
     const int pressure = static_cast<int>(stroke.pressure);
-    const float factor = stroke.coverageFactor;
-    const auto fromPeaks = [&](float share) {
-        return std::clamp(share * reach * factor * cellCount - static_cast<float>(cell), 0.0f, 1.0f);
+    Patch::Cells covered = Patch::Cells::Zero();
+    const auto downTo = [&](double depth) {
+        const auto share = float(materials::shareAbove(surface, materials::reachOn(surface, depth)));
+        for (int cell = 0; cell < cellCount; ++cell)
+            covered[cell] =
+                std::clamp(share * stroke.coverageFactor * cellCount - static_cast<float>(cell), 0.0f, 1.0f);
     };
     switch (stroke.manner) {
         case Manner::scumble:
-            return fromPeaks(coverages[pressure]);
+            downTo(scumbleReach[pressure]);
+            break;
         case Manner::press:
-            return fromPeaks(pressCoverages[pressure]);
+            downTo(pressReach[pressure]);
+            break;
         case Manner::hatch:
-            return std::min(1.0f, coverages[pressure] * factor);
+            covered.setConstant(std::min(1.0f, hatchCoverages[pressure] * stroke.coverageFactor));
+            break;
         case Manner::dab:
-            return std::min(1.0f, 0.95f * factor);
+            covered.setConstant(std::min(1.0f, 0.95f * stroke.coverageFactor));
+            break;
         case Manner::wash:
-            return 1.0f;
+            covered.setConstant(1.0f);
+            break;
         default:
-            return 0.0f;
+            break;
     }
+    return covered;
 }
 
 void lay(Patch& patch, const Stroke& stroke) {
@@ -179,20 +171,31 @@ void lay(Patch& patch, const Stroke& stroke) {
         case Manner::lift:
             return lift(patch, stroke.pressure);
         default:
-            return deposit(patch, stroke);
+            return stroke.pigment ? deposit(patch, stroke) : dissolve(patch);
     }
 }
 
 float nominalAmount(const Stroke& stroke) {
-    return amounts[static_cast<int>(stroke.pressure)] * weightOf(stroke.manner).amount * stroke.amountFactor;
+    return pressureFactor(stroke.pressure) * weightOf(stroke.manner).amount * stroke.amountFactor;
 }
 
 Spectrum meanReflectance(const Patch& patch) {
-    return patch.seen.rowwise().mean();
+    return patch.seen.colwise().mean().transpose();
 }
 
-colour::Lab labOf(const Patch& patch) {
-    return colour::labOfReflectance(meanReflectance(patch));
+colour::Lab labOf(const Patch& patch, colour::Light light) {
+    return colour::labOfReflectance(meanReflectance(patch), light);
+}
+
+double speckle(const Patch& patch) {
+    double sum = 0, squares = 0;
+    for (int cell = 0; cell < cellCount; ++cell) {
+        const double L = colour::labOfReflectance(patch.seen.row(cell).transpose()).L;
+        sum += L;
+        squares += L * L;
+    }
+    const double mean = sum / cellCount;
+    return std::sqrt(std::max(0.0, squares / cellCount - mean * mean));
 }
 
 double toothUsed(const Patch& patch) {

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "colour/light.h"
 #include "materials/surface.h"
 #include "pigment/stroke.h"
 
@@ -8,19 +9,20 @@ namespace pigment {
 /// Equal parts of the paper's height distribution, from the peaks (0) to the valleys.
 inline constexpr int cellCount = 16;
 
-/// A spot of the sheet as seen from the easel, large against the grain.
+/// A spot of the sheet as seen from the easel, large against the grain. The cells of a band lie side by side, so that
+/// the film is reckoned for all of them at once.
 struct Patch {
-    using Spectra = Eigen::Array<float, colour::bandCount, cellCount>;
+    using Spectra = Eigen::Array<float, cellCount, colour::bandCount>;
     using Cells = Eigen::Array<float, cellCount, 1>;
 
-    Spectra seen;         // reflectance from above
-    Spectra beneath;      // the same with the loose load taken off
-    Spectra looseAbsorb;  // K times thickness of the loose load
-    Cells looseScatter;   // S times thickness of the loose load
-    Cells loose;          // amount lying loose
-    Cells filled;         // amount in the tooth, the loose one included
-    Cells capacity;       // amount that the cell holds
-    float reach;          // of the surface, see SurfaceProfile
+    alignas(64) Spectra seen;          // reflectance from above
+    alignas(64) Spectra beneath;       // the same with the loose load taken off
+    alignas(64) Spectra looseAbsorb;   // K times thickness of the loose load
+    alignas(64) Spectra looseScatter;  // S times thickness of the loose load
+    alignas(64) Cells loose;           // amount lying loose
+    Cells filled;                      // amount in the tooth, the loose one included
+    Cells capacity;                    // amount that the cell holds
+    const materials::SurfaceProfile* surface;
 };
 
 Patch barePatch(const materials::SurfaceProfile& surface, const Spectrum& paper);
@@ -30,15 +32,18 @@ Patch barePatch(const materials::Paper& paper);
 /// Lays one stroke. Never allocates; a stroke on a full tooth changes next to nothing.
 void lay(Patch& patch, const Stroke& stroke);
 
-/// Share 0..1 of the sheet's area that the stroke touches in a cell.
-float coverage(const Stroke& stroke, float reach, int cell);
+/// Share 0..1 of the sheet's area that the stroke touches in each cell.
+Patch::Cells coverages(const Stroke& stroke, const materials::SurfaceProfile& surface);
 
 /// The amount that a stroke offers to a bare tooth, in full layers of its own kind.
 float nominalAmount(const Stroke& stroke);
 
 /// What the eye sees: the mean of the cells' reflectances, areas side by side (H. E. J. Neugebauer, 1937).
 Spectrum meanReflectance(const Patch& patch);
-colour::Lab labOf(const Patch& patch);
+colour::Lab labOf(const Patch& patch, colour::Light light = colour::Light::daylight65);
+
+/// How much the grain shows: standard deviation of lightness L* over the cells.
+double speckle(const Patch& patch);
 
 /// Share of the tooth that is filled, and the amount lying loose (in medium full layers of a soft stick).
 double toothUsed(const Patch& patch);

@@ -4,7 +4,7 @@
 #include <string_view>
 
 #include "materials/material.h"
-#include "pigment/film.h"
+#include "pigment/readings.h"
 
 namespace pigment {
 
@@ -16,24 +16,32 @@ std::string_view nameOf(Pressure pressure);
 std::optional<Manner> mannerNamed(std::string_view name);
 std::optional<Pressure> pressureNamed(std::string_view name);
 
-/// Blending, fixing and lifting lay no pigment.
+/// Blending, fixing and lifting lay no pigment. A wash may: without one it is alcohol over what lies loose.
 bool laysPigment(Manner manner);
 
 /// A material as the film model needs it.
 struct Pigment {
-    Spectrum absorptionOverScatter;
-    FilmConstants film;
-    float fullScatter;  // S times thickness of a layer laid at pressure factor 1
-    float amount;       // tooth that such a layer takes, in medium full layers of a soft stick
-    float looseShare;   // part of it that lies loose on top
-    float hardness;     // 0..1; hard points hold badly on loose pigment and drag it
+    Spectrum absorb, scatter;  // K and S times the thickness of a layer laid at pressure factor 1
+    Spectrum root;             // filmRoot of them
+    float amount;              // tooth that such a layer takes, in medium full layers of a soft stick
+    float looseShare;          // part of it that lies loose on top
+    float hardness;            // 0..1; hard points hold badly on loose pigment and drag it
+    float wetScatter;          // S while wet, as a share of S when dry; 1 for what is laid dry
     bool wet;
 };
 
+/// K and S from the masstone alone, the same S in every band.
 Pigment pigmentOf(const materials::Material& material);
+/// From readings over white and over black of a swatch laid at `pressure`; the material tells only how it handles.
+Pigment pigmentOf(const materials::Material& material, const Readings& readings, Pressure pressure);
+/// The paint before it has dried: what the artist sees while laying it.
+Pigment whileWet(Pigment pigment);
 
-/// One action on a patch. `pigment` is null for manners that lay none. The factors stand for an unsteady hand: 1 is the
-/// nominal amount and coverage.
+/// Medium pressure lays 0.8 of a full layer, light half and heavy twice as much.
+float pressureFactor(Pressure pressure);
+
+/// One action on a patch. `pigment` is null for manners that lay none, and for a wash of alcohol. The factors stand for
+/// an unsteady hand: 1 is the nominal amount and coverage.
 struct Stroke {
     const Pigment* pigment = nullptr;
     Manner manner = Manner::scumble;

@@ -17,7 +17,8 @@ using pigment::Manner;
 using pigment::Pressure;
 
 /// Mean over the picture of the difference that the best single stroke on this paper leaves.
-double singleStrokeDifference(const Reading& reading, const colour::Spectrum& paper, float reach,
+double singleStrokeDifference(const Reading& reading, const colour::Spectrum& paper,
+                              const materials::SurfaceProfile& surface,
                               const std::vector<matching::PreparedStick>& sticks) {
     std::vector<colour::Lab> reachable{colour::labOfReflectance(paper)};
     for (std::size_t i = 0; i < sticks.size(); ++i) {
@@ -25,7 +26,7 @@ double singleStrokeDifference(const Reading& reading, const colour::Spectrum& pa
         for (const auto& [manner, pressure] :
              {std::pair(Manner::scumble, Pressure::light), std::pair(Manner::scumble, Pressure::medium),
               std::pair(Manner::scumble, Pressure::heavy)}) {
-            const matching::Screen screen({int(i), manner, pressure}, sticks[i].pigment, reach);
+            const matching::Screen screen({int(i), manner, pressure}, sticks[i].pigment, surface);
             reachable.push_back(colour::labOfReflectance(screen.over(paper)));
         }
     }
@@ -58,7 +59,7 @@ RankedPaper judged(const Reading& reading, const materials::Paper& paper,
     else
         ranked.reasons.push_back({ReasonKind::showsBothEnds, toDark, toLight});
 
-    ranked.meanDifference = singleStrokeDifference(reading, spectrum, float(surface.reach), sticks);
+    ranked.meanDifference = singleStrokeDifference(reading, spectrum, surface, sticks);
     ranked.reasons.push_back({ReasonKind::fitsSticks, ranked.meanDifference});
     const double fit = std::exp(-ranked.meanDifference / 8.0);
 
@@ -72,8 +73,9 @@ RankedPaper judged(const Reading& reading, const materials::Paper& paper,
     if (near > 0.15) ranked.reasons.push_back({ReasonKind::nearSubject, near});
     if (opposite > 0.2) ranked.reasons.push_back({ReasonKind::complementSparkles, opposite});
 
-    const double holds = std::min(1.0, surface.capacity / (1.7 * strokes));
-    ranked.reasons.push_back({holds > 0.7 ? ReasonKind::holdsLayers : ReasonKind::fewLayers, surface.capacity});
+    const double capacity = materials::meanCapacity(surface);
+    const double holds = std::min(1.0, capacity / (1.7 * strokes));
+    ranked.reasons.push_back({holds > 0.7 ? ReasonKind::holdsLayers : ReasonKind::fewLayers, capacity});
     ranked.reasons.push_back({paper.water == materials::Water::none ? ReasonKind::noWater : ReasonKind::takesWater});
     const double wet = paper.water == materials::Water::none ? 0.0 : 1.0;
 

@@ -46,7 +46,7 @@ class TestLight : public QObject {
  private Q_SLOTS:
     void lightsAreThoseOfTheCie_data() {
         QTest::addColumn<Light>("light");
-        QTest::addColumn<int>("first");   // place of 380 nm in the table
+        QTest::addColumn<int>("first");    // place of 380 nm in the table
         QTest::addColumn<int>("perBand");  // numbers for 10 nm
         QTest::newRow("CIE-A") << Light::lamp << 80 << 10;
         QTest::newRow("CIE-D50") << Light::daylight50 << 0 << 2;
@@ -72,8 +72,9 @@ class TestLight : public QObject {
         for (int i = 0; i < lightCount; ++i) {
             const Xyz white = whiteOf(Light(i));
             const double sum = white.x + white.y + white.z;
-            QVERIFY2(std::fabs(white.x / sum - want[i].first) < 1e-3 && std::fabs(white.y / sum - want[i].second) < 1e-3,
-                     nameOf(Light(i)).data());
+            QVERIFY2(
+                std::fabs(white.x / sum - want[i].first) < 1e-3 && std::fabs(white.y / sum - want[i].second) < 1e-3,
+                nameOf(Light(i)).data());
         }
     }
 
@@ -120,7 +121,8 @@ class TestLight : public QObject {
         conditions.white = {0.9505, 1, 1.0888};
         conditions.adaptingLuminance = 318.31;
         const Appearance seen = AppearanceModel(conditions).of({0.1901, 0.2, 0.2178});
-        QVERIFY(std::fabs(seen.J - 41.731) < 1e-3 && std::fabs(seen.C - 0.1034) < 1e-4 && std::fabs(seen.h - 217.07) < 0.01);
+        QVERIFY(std::fabs(seen.J - 41.731) < 1e-3 && std::fabs(seen.C - 0.1034) < 1e-4 &&
+                std::fabs(seen.h - 217.07) < 0.01);
     }
 
     /// Common practice, no source: a swatch looks darker on light grey and lighter on dark grey, though it measures the
@@ -128,7 +130,8 @@ class TestLight : public QObject {
     void aSwatchLooksDarkerOnLightGrey() {
         Numbers random(32);
         for (int i = 0; i < 1000; ++i) {
-            const Xyz swatch = xyzFromSrgb({random.between(0.1, 0.9), random.between(0.1, 0.9), random.between(0.1, 0.9)});
+            const Xyz swatch =
+                xyzFromSrgb({random.between(0.1, 0.9), random.between(0.1, 0.9), random.between(0.1, 0.9)});
             ViewingConditions onDark, onLight;
             onDark.backgroundY = random.between(0.03, 0.15);
             onLight.backgroundY = random.between(0.4, 0.8);
@@ -140,12 +143,12 @@ class TestLight : public QObject {
     /// Debian's argyll-ref has them. Four lie outside sRGB.
     void chartColoursHaveReflectances() {
         constexpr double chart[24][3] = {
-            {37.99, 13.56, 14.06},  {65.71, 18.13, 17.81},  {49.93, -4.88, -21.93}, {43.14, -13.10, 21.91},
-            {55.11, 8.84, -25.40},  {70.72, -33.40, -0.20}, {62.66, 36.07, 57.10},  {40.02, 10.41, -45.96},
-            {51.12, 48.24, 16.25},  {30.33, 22.98, -21.59}, {72.53, -23.71, 57.26}, {71.94, 19.36, 67.86},
-            {28.78, 14.18, -50.30}, {55.26, -38.34, 31.37}, {42.10, 53.38, 28.19},  {81.73, 4.04, 79.82},
-            {51.94, 49.99, -14.57}, {51.04, -28.63, -28.64}, {96.54, -0.43, 1.19},  {81.26, -0.64, -0.34},
-            {66.77, -0.73, -0.50},  {50.87, -0.15, -0.27},  {35.66, -0.42, -1.23},  {20.46, -0.08, -0.97}};
+            {37.99, 13.56, 14.06},  {65.71, 18.13, 17.81},   {49.93, -4.88, -21.93}, {43.14, -13.10, 21.91},
+            {55.11, 8.84, -25.40},  {70.72, -33.40, -0.20},  {62.66, 36.07, 57.10},  {40.02, 10.41, -45.96},
+            {51.12, 48.24, 16.25},  {30.33, 22.98, -21.59},  {72.53, -23.71, 57.26}, {71.94, 19.36, 67.86},
+            {28.78, 14.18, -50.30}, {55.26, -38.34, 31.37},  {42.10, 53.38, 28.19},  {81.73, 4.04, 79.82},
+            {51.94, 49.99, -14.57}, {51.04, -28.63, -28.64}, {96.54, -0.43, 1.19},   {81.26, -0.64, -0.34},
+            {66.77, -0.73, -0.50},  {50.87, -0.15, -0.27},   {35.66, -0.42, -1.23},  {20.46, -0.08, -0.97}};
         double worst = 0;
         for (const auto& c : chart) {
             const Lab lab{c[0], c[1], c[2]};
@@ -177,11 +180,13 @@ class TestLight : public QObject {
         for (const TableRow& sample : samples) {
             const Spectrum truth = spectrumFrom(sample.numbers, 4, 2);
             const Lab want = labOfReflectance(truth, Light::lamp);
-            smooth += differenceCie2000(want, labOfReflectance(reflectanceFromXyz(xyzOfReflectance(truth)), Light::lamp));
+            smooth +=
+                differenceCie2000(want, labOfReflectance(reflectanceFromXyz(xyzOfReflectance(truth)), Light::lamp));
             blocks += differenceCie2000(want, labOfReflectance(threeBlocks(truth), Light::lamp));
         }
         const auto count = double(samples.size());
-        qInfo("CIE test colour samples under light A: mean %.2f; from three blocks %.2f", smooth / count, blocks / count);
+        qInfo("CIE test colour samples under light A: mean %.2f; from three blocks %.2f", smooth / count,
+              blocks / count);
         QVERIFY(smooth / count <= 2.5);
         QVERIFY(smooth < blocks);
     }

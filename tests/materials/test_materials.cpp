@@ -1,4 +1,7 @@
 #include <QtTest>
+#include <algorithm>
+#include <cmath>
+#include <functional>
 
 #include "materials/names.h"
 
@@ -17,14 +20,48 @@ class TestMaterials : public QObject {
 
     /// Common practice, no source: sanded takes the most layers, cartridge the fewest.
     void surfacesAreOrderedAsTheTradeKnowsThem() {
-        const double sanded = profileOf(Surface::sanded400).capacity;
-        const double cartridge = profileOf(Surface::cartridge).capacity;
+        const double sanded = meanCapacity(profileOf(Surface::sanded400));
+        const double cartridge = meanCapacity(profileOf(Surface::cartridge));
+        for (int i = 0; i < surfaceCount; ++i) {
+            const double capacity = meanCapacity(profileOf(Surface(i)));
+            QVERIFY(capacity <= sanded && capacity >= cartridge);
+        }
+        QVERIFY(meanDepth(profileOf(Surface::honeycombRough)) > meanDepth(profileOf(Surface::honeycombSmooth)));
+    }
+
+    void bearingCurvesTurnBack() {
         for (int i = 0; i < surfaceCount; ++i) {
             const SurfaceProfile& profile = profileOf(Surface(i));
-            QVERIFY(profile.capacity <= sanded && profile.capacity >= cartridge);
-            QVERIFY(profile.relief > 0 && profile.relief < 1 && profile.reach > 0.5 && profile.reach < 1.5);
+            QVERIFY(std::ranges::is_sorted(profile.depths, std::less_equal{}));
+            double sum = 0;
+            for (int k = 0; k < 1000; ++k) {
+                const double share = (k + 0.5) / 1000;
+                QVERIFY(std::fabs(shareAbove(profile, depthAt(profile, share)) - share) < 1e-9);
+                sum += depthAt(profile, share) / 1000;
+            }
+            QVERIFY(std::fabs(sum - meanDepth(profile)) < 0.05);
+            QCOMPARE(shareAbove(profile, -1), 0.0);
+            QCOMPARE(shareAbove(profile, 1000), 1.0);
         }
-        QVERIFY(profileOf(Surface::honeycombRough).relief > profileOf(Surface::honeycombSmooth).relief);
+        // Source: ISO 6344: median grain 35 and 25.8 micrometres for P400 and P600 (from memory); the sheets scale so.
+        const double ratio = meanDepth(profileOf(Surface::sanded600)) / meanDepth(profileOf(Surface::sanded400));
+        QVERIFY(std::fabs(ratio - 25.8 / 35) < 0.02);
+    }
+
+    /// Common practice, no source: the same pressure covers more of a flat sheet than of a rough one, and the wells of
+    /// honeycomb stay open when its walls have long been covered.
+    void pressureTurnsIntoCoverageByTheSurface() {
+        const auto covered = [](Surface surface, double depth) {
+            const SurfaceProfile& profile = profileOf(surface);
+            return shareAbove(profile, reachOn(profile, depth));
+        };
+        constexpr double light = 28.5, heavy = 54;  // micrometres on sanded 400
+        QVERIFY(std::fabs(covered(Surface::sanded400, light) - 0.35) < 1e-9);
+        QVERIFY(std::fabs(covered(Surface::sanded400, heavy) - 0.9) < 1e-9);
+        QVERIFY(covered(Surface::cartridge, light) > covered(Surface::sanded400, light));
+        QVERIFY(covered(Surface::honeycombRough, light) > covered(Surface::sanded400, light));
+        QVERIFY(covered(Surface::honeycombRough, heavy) < covered(Surface::sanded400, heavy) - 0.1);
+        QVERIFY(covered(Surface::honeycombSmooth, heavy) > covered(Surface::honeycombRough, heavy));
     }
 
     void wetAndDryAreTold() {

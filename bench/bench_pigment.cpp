@@ -1,0 +1,91 @@
+#include <benchmark/benchmark.h>
+#include <lcms2.h>
+
+#include <opencv2/core.hpp>
+
+#include "colour/reflectance.h"
+#include "matching/screen_bank.h"
+#include "pigment/patch.h"
+#include "ratios.h"
+
+namespace {
+
+using pigment::Manner;
+using pigment::Pressure;
+
+pigment::Pigment blue() {
+    materials::Material material;
+    material.masstone = {0x2b, 0x4f, 0xa0};
+    return pigment::pigmentOf(material);
+}
+
+/// A patch that has been worked on: every cell is touched, filled in part and carries loose load.
+pigment::Patch workedPatch(const pigment::Pigment& pigment) {
+    materials::Paper paper;
+    paper.tone = {0xc8, 0x90, 0x50};
+    pigment::Patch patch = pigment::barePatch(paper);
+    pigment::lay(patch, {&pigment, Manner::hatch, Pressure::light});
+    return patch;
+}
+
+void registerStrokes() {
+    const auto add = [](const char* name, Manner manner) {
+        benchmark::RegisterBenchmark(name, [manner](benchmark::State& state) {
+            const pigment::Pigment pigment = blue();
+            pigment::Patch patch = workedPatch(pigment);
+            const pigment::Stroke stroke{pigment::laysPigment(manner) ? &pigment : nullptr, manner, Pressure::medium,
+                                         1e-4f};
+            for (auto _ : state) {
+                pigment::lay(patch, stroke);
+                benchmark::DoNotOptimize(patch);
+            }
+        });
+    };
+    add("one stroke on one patch/hatch", Manner::hatch);
+    add("one stroke on one patch/scumble", Manner::scumble);
+    add("one stroke on one patch/blend", Manner::blend);
+    add("one stroke on one patch/fix", Manner::fix);
+    add("one stroke on one patch/lift", Manner::lift);
+}
+
+/// The time of one estimate, out of the 320 that a bank gives at once.
+void registerScreens() {
+    benchmark::RegisterBenchmark("screening one stroke/ScreenBank", [](benchmark::State& state) {
+        constexpr int screens = 320;
+        const pigment::Pigment pigment = blue();
+        const pigment::Patch patch = workedPatch(pigment);
+        matching::ScreenBank bank;
+        for (int i = 0; i < screens; ++i) bank.add({{0, Manner::scumble, Pressure(i % 3)}, pigment, *patch.surface});
+        matching::ScreenBank::Labs labs;
+        const colour::Spectrum under = pigment::meanReflectance(patch);
+        while (state.KeepRunningBatch(screens)) {
+            bank.over(under, labs);
+            benchmark::DoNotOptimize(labs.L.data());
+        }
+    });
+}
+
+/// The yardstick: one colour difference by Little CMS.
+void registerYardstick(const char* subject) {
+    benchmark::RegisterBenchmark(subject, [](benchmark::State& state) {
+        cv::RNG random(3);
+        std::vector<cmsCIELab> labs(4096);
+        for (cmsCIELab& lab : labs)
+            lab = {random.uniform(0.0, 100.0), random.uniform(-80.0, 80.0), random.uniform(-80.0, 80.0)};
+        std::size_t i = 0;
+        for (auto _ : state) {
+            benchmark::DoNotOptimize(cmsCIE2000DeltaE(&labs[i], &labs[(i * 7 + 1) % 4096], 1, 1, 1));
+            i = (i + 1) % 4096;
+        }
+    });
+}
+
+}  // namespace
+
+int main(int argc, char** argv) {
+    registerStrokes();
+    registerYardstick("one stroke on one patch/cmsCIE2000DeltaE");
+    registerScreens();
+    registerYardstick("screening one stroke/cmsCIE2000DeltaE");
+    return bench::runWithRatios(argc, argv);
+}
