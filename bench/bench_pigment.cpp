@@ -59,7 +59,7 @@ void registerScreens() {
         matching::ScreenBank::Labs labs;
         const colour::Spectrum under = pigment::meanReflectance(patch);
         while (state.KeepRunningBatch(screens)) {
-            bank.over(under, labs);
+            bank.over(under, colour::Light::daylight65, labs);
             benchmark::DoNotOptimize(labs.L.data());
         }
     });

@@ -48,6 +48,7 @@ MainWindow::MainWindow(materials::Library starter) : starter_(std::move(starter)
     });
     connect(&session_, &Session::readingChanged, this, &MainWindow::refresh);
     connect(&session_, &Session::planChanged, this, &MainWindow::refresh);
+    connect(&session_, &Session::shownLightChanged, this, &MainWindow::showStation);
     connect(&session_, &Session::problemMet, this, &MainWindow::say);
     connect(&session_, &Session::planningStarted, this, [this] {
         progress_->setValue(0);
@@ -170,6 +171,13 @@ void MainWindow::makeMenus() {
             if (changed == w) action->setChecked(on);
         });
     }
+    glance_ = look->addAction(tr("Under lamp light, or daylight again (hold T)"));
+    glance_->setCheckable(true);
+    connect(glance_, &QAction::toggled, this, [this](bool on) {
+        using colour::Light;
+        const Light other = session_.study().light == Light::lamp ? Light::daylight65 : Light::lamp;
+        session_.glanceUnder(on ? std::optional(other) : std::nullopt);
+    });
     look->addSeparator();
     add(look, tr("Nearer"), QKeySequence::ZoomIn,
         [this] { pictures_->zoomBy(1.4, QPointF(pictures_->width() / 4.0, pictures_->height() / 2.0)); });
@@ -236,8 +244,11 @@ void MainWindow::refresh() {
 void MainWindow::showStation() {
     const Station* current = stations_[station()];
     const Views views = current->views();
-    pictures_->setSubject(views.subject, views.subjectCaption);
-    pictures_->setSheet(views.sheet, views.sheetCaption, views.figure);
+    const colour::Light light = session_.shownLight();
+    const QString under =
+        light == colour::Light::daylight65 ? QString() : tr(", under %1").arg(wording::lightWord(light));
+    pictures_->setSubject(views.subject, views.subjectCaption + under);
+    pictures_->setSheet(views.sheet, views.sheetCaption + under, views.figure);
     pictures_->setOutline(views.outline);
     pictures_->setMeasuring(views.measuring);
     margin_->setText(current->margin());
@@ -291,7 +302,8 @@ bool MainWindow::saveTo(const QString& file) {
     QByteArray areas, thumbnail;
     if (const auto reading = session_.reading()) areas = storage::areasPng(*reading);
     if (const auto plan = session_.plan())
-        thumbnail = storage::pngOf(planning::pictureAfter(*plan, int(plan->steps.size()), session_.grain()));
+        thumbnail =
+            storage::pngOf(planning::pictureAfter(*plan, int(plan->steps.size()), session_.grain(), plan->light));
     auto done = storage::writeDocument({session_.study(), session_.library()}, file.toStdString(), areas, thumbnail);
     if (!done) {
         say(wording::problemSentence(done.problem()));
@@ -378,6 +390,8 @@ void MainWindow::keyPressEvent(QKeyEvent* event) {
     const auto way = heldWay(event->key());
     if (way && event->modifiers() == Qt::NoModifier) {
         if (!event->isAutoRepeat()) pictures_->setWay(*way, true);
+    } else if (event->key() == Qt::Key_T && event->modifiers() == Qt::NoModifier) {
+        if (!event->isAutoRepeat()) glance_->setChecked(true);
     } else if (event->key() == Qt::Key_R && event->modifiers() == Qt::NoModifier && !event->isAutoRepeat()) {
         pictures_->setWay(PicturePair::Way::grid, !pictures_->way(PicturePair::Way::grid));
     } else {
@@ -389,6 +403,8 @@ void MainWindow::keyReleaseEvent(QKeyEvent* event) {
     const auto way = heldWay(event->key());
     if (way && !event->isAutoRepeat())
         pictures_->setWay(*way, false);
+    else if (event->key() == Qt::Key_T && !event->isAutoRepeat())
+        glance_->setChecked(false);
     else
         QMainWindow::keyReleaseEvent(event);
 }

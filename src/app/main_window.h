@@ -64,6 +64,7 @@ class MainWindow : public QMainWindow {
     QWidget* progressRow_ = nullptr;
     QProgressBar* progress_ = nullptr;
     QPushButton* stop_ = nullptr;
+    QAction* glance_ = nullptr;  // looks at the pictures under another light
 };
 
 }  // namespace app

@@ -3,6 +3,7 @@
 #include <QHash>
 #include <QUndoCommand>
 
+#include "colour/picture_under.h"
 #include "planning/stage_picture.h"
 #include "wording/sentences.h"
 
@@ -43,7 +44,7 @@ void Session::open(planning::Study study, materials::Library library) {
     library_ = std::make_shared<materials::Library>(std::move(library));
     plan_.reset();
     reading_.reset();
-    picture_ = cv::Mat();
+    picture_ = shown_ = cv::Mat();
     set(study);
     history_.clear();
 }
@@ -57,6 +58,20 @@ void Session::set(const planning::Study& study) {
     study_ = study;
     Q_EMIT studyChanged();
     delay_.start();
+}
+
+void Session::glanceUnder(std::optional<colour::Light> light) {
+    if (glance_ == light) return;
+    glance_ = light;
+    Q_EMIT shownLightChanged();
+}
+
+const cv::Mat& Session::shownPicture() {
+    if (shown_.empty() || shownUnder_ != shownLight()) {
+        shownUnder_ = shownLight();
+        shown_ = picture_.empty() ? picture_ : colour::pictureUnder(picture_, shownUnder_);
+    }
+    return shown_;
 }
 
 void Session::stopPlanning() {
@@ -82,6 +97,7 @@ void Session::startPlanning() {
             onInterface([this, picture = *picture, job] {
                 if (job != job_) return;
                 picture_ = picture;
+                shown_ = cv::Mat();
                 Q_EMIT readingChanged();
             });
         auto read = planning::readSubject(study, *kept);

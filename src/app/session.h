@@ -25,6 +25,11 @@ class Session : public QObject {
     const materials::Library& library() const { return *library_; }
     /// The reference in the sheet's format (CV_8UC3, R G B), there before the reading; empty without one.
     const cv::Mat& picture() const { return picture_; }
+    /// The light that the pictures are shown under: the study's, or the one that is looked at for a moment.
+    colour::Light shownLight() const { return glance_.value_or(study_.light); }
+    void glanceUnder(std::optional<colour::Light> light);
+    /// picture() under that light.
+    const cv::Mat& shownPicture();
     /// Null until the first reading or plan is there; the last good one while the next is made.
     std::shared_ptr<const planning::Reading> reading() const { return reading_; }
     std::shared_ptr<const planning::Plan> plan() const { return plan_; }
@@ -43,6 +48,7 @@ class Session : public QObject {
 
  Q_SIGNALS:
     void studyChanged();
+    void shownLightChanged();
     void readingChanged();
     void planChanged();
     void planningStarted();
@@ -61,6 +67,9 @@ class Session : public QObject {
     std::shared_ptr<const planning::Reading> reading_;
     std::shared_ptr<const planning::Plan> plan_;
     cv::Mat picture_, grain_;
+    std::optional<colour::Light> glance_;
+    cv::Mat shown_;  // empty until asked for
+    colour::Light shownUnder_ = colour::Light::daylight65;
     QUndoStack history_;
     QTimer delay_;
     QThreadPool worker_;  // one thread: jobs follow each other and may share `kept_`

@@ -39,7 +39,7 @@ Views Station::views() const {
     Views views;
     views.subjectCaption = tr("Subject");
     views.sheetCaption = tr("Sheet");
-    if (!session_.picture().empty()) views.subject = drawing::imageOf(session_.picture());
+    if (!session_.picture().empty()) views.subject = drawing::imageOf(session_.shownPicture());
     if (const auto plan = session_.plan()) {
         views.sheet = sheetAfter(int(plan->steps.size()));
         views.sheetCaption = tr("Sheet, all steps laid");
@@ -66,7 +66,8 @@ QImage Station::maskOf(const std::vector<int>& passages) const {
 
 QImage Station::sheetAfter(int steps) const {
     const auto plan = session_.plan();
-    return plan ? drawing::imageOf(planning::pictureAfter(*plan, steps, session_.grain())) : QImage();
+    return plan ? drawing::imageOf(planning::pictureAfter(*plan, steps, session_.grain(), session_.shownLight()))
+                : QImage();
 }
 
 }  // namespace app

@@ -2,7 +2,8 @@
 
 #include <QStringList>
 
-#include "common/problem.h"
+#include "colour/light.h"
+#include "common/result.h"
 
 namespace cli {
 
@@ -25,6 +26,8 @@ struct Options {
     QString last(const QString& name, const QString& otherwise = {}) const;
     QStringList all(const QString& name) const;
 };
+/// The light that an option names; nameUnknown otherwise.
+common::Result<colour::Light> lightIn(const QString& name);
 bool parse(const QStringList& arguments, const QStringList& known, Options& options);
 
 }  // namespace cli

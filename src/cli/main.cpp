@@ -26,10 +26,13 @@ int main(int argc, char** argv) {
         "yawning-dune-cli plan REFERENCE|FILE.dune --out DIR [--library FILE.csv] [--paper ID] [--school NAME] "
         "[--sticks N]\n"
         "                      [--width-mm W] [--height-mm H] [--areas N] [--values N] [--strokes N] [--ground NAME]\n"
-        "                      [--title TEXT] [--area-name X,Y,NAME] [--save FILE.dune] [--threads N]\n"
+        "                      [--light NAME] [--title TEXT] [--area-name X,Y,NAME] [--save FILE.dune] [--threads N]\n"
         "yawning-dune-cli convert --from SPACE --to SPACE      (srgb, xyz, lab, lch, munsell-value)\n"
         "yawning-dune-cli difference [--formula 2000|76]\n"
         "yawning-dune-cli film --paper '#hex' [--tooth NAME] --stroke '#hex,KIND,MANNER,PRESSURE' [--stroke ...]\n"
+        "                      [--light NAME] [--spread SHARE]   (daylight65, daylight50, lamp, led; an unsteady "
+        "hand)\n"
+        "yawning-dune-cli film [...]                           rows \"#paper[,TOOTH] STROKE STROKE ...\" on stdin\n"
         "yawning-dune-cli inspect FILE.dune\n",
         command == "--help" || command == "-h" ? stdout : stderr);
     return command == "--help" || command == "-h" ? 0 : 2;

@@ -24,6 +24,12 @@ QStringList Options::all(const QString& name) const {
     return values;
 }
 
+common::Result<colour::Light> lightIn(const QString& name) {
+    if (const auto light = colour::lightNamed(name.toStdString())) return *light;
+    return common::Problem{common::ProblemKind::nameUnknown, "The light", 0, name.toStdString(),
+                           "daylight65, daylight50, lamp, led"};
+}
+
 bool parse(const QStringList& arguments, const QStringList& known, Options& options) {
     const std::string allowed = known.join(QStringLiteral(", ")).toStdString();
     for (qsizetype i = 0; i < arguments.size(); ++i) {

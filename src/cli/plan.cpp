@@ -103,6 +103,11 @@ std::optional<Problem> applyOptions(const Options& options, planning::Study& stu
         if (!named) return Problem{ProblemKind::nameUnknown, "The ground", 0, ground, "proposed, none"};
         study.ground = *named;
     }
+    if (const QString light = options.last("--light"); !light.isEmpty()) {
+        const auto named = lightIn(light);
+        if (!named) return named.problem();
+        study.light = *named;
+    }
     for (const QString& written : options.all("--area-name")) {
         bool okX = false, okY = false;
         const double x = written.section(',', 0, 0).toDouble(&okX);
@@ -134,7 +139,8 @@ std::optional<Problem> writeAll(const planning::Plan& plan, const planning::Stud
     std::vector<std::optional<Problem>> problems(plan.steps.size() + 1);
     common::forEachIndex(int(problems.size()), [&](int step) {
         const QString name = QStringLiteral("stages/%1.png").arg(step, 3, 10, QLatin1Char('0'));
-        problems[step] = write(name.toStdString(), storage::pngOf(planning::pictureAfter(plan, step, grain)));
+        problems[step] =
+            write(name.toStdString(), storage::pngOf(planning::pictureAfter(plan, step, grain, plan.light)));
     });
     for (const auto& problem : problems)
         if (problem) return problem;
@@ -149,7 +155,7 @@ int plan(const QStringList& arguments) {
     Options options;
     if (!parse(arguments,
                {"--out", "--library", "--paper", "--school", "--sticks", "--width-mm", "--height-mm", "--areas",
-                "--values", "--strokes", "--ground", "--title", "--threads", "--area-name", "--save"},
+                "--values", "--strokes", "--ground", "--light", "--title", "--threads", "--area-name", "--save"},
                options))
         return 2;
     if (options.words.size() != 1 || options.last("--out").isEmpty())

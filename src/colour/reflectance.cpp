@@ -107,6 +107,11 @@ Lab labOfReflectance(const Spectrum& reflectance, Light light) {
     return labFromXyz(xyzOfReflectance(reflectance, light));
 }
 
+Lab labUnder(const Lab& inDaylight, Light light) {
+    if (light == Light::daylight65) return inDaylight;
+    return labOfReflectance(reflectanceFromXyz(xyzFromLab(inDaylight)), light);
+}
+
 Spectrum reflectanceFromXyz(const Xyz& xyz) {
     const double y = std::clamp(xyz.y, 1e-5, 1.0 - 1e-5);
     const Eigen::Vector3d grey(whiteD50.x * y, y, whiteD50.z * y);

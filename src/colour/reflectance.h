@@ -17,6 +17,10 @@ const XyzWeights& xyzWeights(Light light);
 Xyz xyzOfReflectance(const Spectrum& reflectance, Light light = Light::daylight65);
 Lab labOfReflectance(const Spectrum& reflectance, Light light = Light::daylight65);
 
+/// How a surface of this colour in daylight (D65) looks under another light, adapted to it. Its reflectance is taken
+/// for the smoothest that has the colour.
+Lab labUnder(const Lab& inDaylight, Light light);
+
 /// The smoothest reflectance between 0 and 1 that has this colour under D65: least hyperbolic-tangent slope squared
 /// (S. A. Burns, Color Research & Application 45, 2020). `xyz` relative to D50; a colour that no reflectance can have
 /// is first brought towards the grey of its luminance, just so far that one can.

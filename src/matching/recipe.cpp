@@ -27,7 +27,7 @@ Recipe judged(std::vector<Lay> lays, const pigment::Patch& ground, const colour:
     Recipe recipe;
     recipe.lays = std::move(lays);
     const pigment::Patch patch = laidOn(ground, recipe.lays, sticks);
-    recipe.predicted = pigment::labOf(patch);
+    recipe.predicted = pigment::labOf(patch, weights.light);
     recipe.difference = colour::differenceCie2000(target, recipe.predicted);
     recipe.toothUsed = pigment::toothUsed(patch);
     recipe.looseLoad = pigment::looseLoad(patch);
@@ -36,7 +36,8 @@ Recipe judged(std::vector<Lay> lays, const pigment::Patch& ground, const colour:
     double sum = 0;
     const auto hands = pigment::handSamples(weights.handSpread);
     for (const auto& [amount, cover] : hands)
-        sum += colour::differenceCie2000(target, pigment::labOf(laidOn(ground, recipe.lays, sticks, amount, cover)));
+        sum += colour::differenceCie2000(
+            target, pigment::labOf(laidOn(ground, recipe.lays, sticks, amount, cover), weights.light));
     recipe.unsteady = sum / double(hands.size());
 
     // Half at the nominal hand, half over its spread: a recipe that is right at one pressure only is a bad one.

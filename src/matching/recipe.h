@@ -32,6 +32,7 @@ struct RecipeWeights {
     double speckleBudget = 4.0;
     double stray = 0.04;  // for each unit of CIEDE2000 by which an under-layer is further off than strayBudget
     double strayBudget = 14.0;
+    colour::Light light = colour::Light::daylight65;  // that targets and predictions are seen under
 };
 
 /// What an under-layer costs for being far from where the passage is going: the hand and the eye lose their way.

@@ -1,7 +1,6 @@
 #include "matching/screen_bank.h"
 
 #include "colour/lab_compression.h"
-#include "colour/reflectance.h"
 #include "common/vector_loop.h"
 
 namespace matching {
@@ -23,15 +22,15 @@ void ScreenBank::add(const Screen& screen) {
     ++size_;
 }
 
-void ScreenBank::over(const colour::Spectrum& reflectance, Labs& labs) const {
+void ScreenBank::over(const colour::Spectrum& reflectance, colour::Light light, Labs& labs) const {
+    const colour::XyzWeights& weights = colour::xyzWeights(light);
     for (auto* channel : {&labs.L, &labs.a, &labs.b}) channel->resize(blocks_.size() * lanes);
     for (std::size_t i = 0; i < blocks_.size(); ++i)
-        blockOver(blocks_[i], reflectance, &labs.L[i * lanes], &labs.a[i * lanes], &labs.b[i * lanes]);
+        blockOver(blocks_[i], reflectance, weights, &labs.L[i * lanes], &labs.a[i * lanes], &labs.b[i * lanes]);
 }
 
-VECTOR_LOOP void ScreenBank::blockOver(const Block& block, const colour::Spectrum& reflectance, float* L, float* a,
-                                       float* b) {
-    const colour::XyzWeights& weights = colour::xyzWeights(colour::Light::daylight65);
+VECTOR_LOOP void ScreenBank::blockOver(const Block& block, const colour::Spectrum& reflectance,
+                                       const colour::XyzWeights& weights, float* L, float* a, float* b) {
     alignas(64) float x[lanes] = {}, y[lanes] = {}, z[lanes] = {};
     float bareX = 0, bareY = 0, bareZ = 0;
     for (int band = 0; band < colour::bandCount; ++band) {

@@ -105,8 +105,8 @@ std::vector<Recipe> bestRecipes(const colour::Lab& target, const pigment::Patch&
         return screened(distance(lab), options[option].screen.speckle(underL, lab.L), stray, weights);
     };
 
-    bank.over(bare, labs);
-    const double bareL = colour::labOfReflectance(bare).L;
+    bank.over(bare, weights.light, labs);
+    const double bareL = colour::labOfReflectance(bare, weights.light).L;
     std::vector<colour::Spectrum> once;
     std::vector<double> onceL;
     std::vector<Sequence> singles;
@@ -118,7 +118,7 @@ std::vector<Recipe> bestRecipes(const colour::Lab& target, const pigment::Patch&
     Funnel pairs(width.beam);
     if (width.strokes >= 2)
         for (int i = 0; i < count; ++i) {
-            bank.over(once[i], labs);
+            bank.over(once[i], weights.light, labs);
             for (int j = 0; j < count; ++j)
                 if (options[i].lay.stick != options[j].lay.stick || i == j)
                     pairs.offer({seenAfter(j, onceL[i], options[i].stray), i, j});
@@ -128,9 +128,9 @@ std::vector<Recipe> bestRecipes(const colour::Lab& target, const pigment::Patch&
     if (width.strokes >= 3)
         for (const Sequence& pair : bestPairs) {
             const colour::Spectrum twice = options[pair.second].screen.over(once[pair.first]);
-            const double twiceL = colour::labOfReflectance(twice).L;
+            const double twiceL = colour::labOfReflectance(twice, weights.light).L;
             const double stray = options[pair.first].stray + options[pair.second].stray;
-            bank.over(twice, labs);
+            bank.over(twice, weights.light, labs);
             for (int k = 0; k < count; ++k) triples.offer({seenAfter(k, twiceL, stray), pair.first, pair.second, k});
         }
 

@@ -6,14 +6,14 @@
 
 namespace pigment {
 
-StrokeSpread spreadOf(const Patch& patch, const Stroke& stroke, double spread) {
+StrokeSpread spreadOf(const Patch& patch, const Stroke& stroke, double spread, colour::Light light) {
     const auto laid = [&](HandSample hand) {
         Patch copy = patch;
         Stroke varied = stroke;
         varied.amountFactor *= hand.amount;
         varied.coverageFactor *= hand.coverage;
         lay(copy, varied);
-        return labOf(copy);
+        return labOf(copy, light);
     };
     const colour::Lab nominal = laid({1, 1});
     const auto samples = handSamples(spread);

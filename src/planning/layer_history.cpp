@@ -13,8 +13,8 @@ std::vector<std::vector<Layer>> layerHistory(const Plan& plan) {
         for (const int p : step.passages) {
             const double before = pigment::toothUsed(patches[p]);
             pigment::lay(patches[p], *stroke);
-            history[p].push_back(
-                {step.number, step.stick, pigment::labOf(patches[p]), before, pigment::toothUsed(patches[p])});
+            history[p].push_back({step.number, step.stick, pigment::labOf(patches[p], plan.light), before,
+                                  pigment::toothUsed(patches[p])});
         }
     }
     return history;

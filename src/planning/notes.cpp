@@ -4,6 +4,28 @@
 
 namespace planning {
 
+namespace {
+
+/// Metamerism: passages that match under the study's light and part from the reference under another one, a note for
+/// each such light.
+std::vector<Note> partings(const Plan& plan) {
+    constexpr double matches = 2.0, parts = 3.0;
+    std::vector<Note> notes;
+    for (int i = 0; i < colour::lightCount; ++i) {
+        Note note{NoteKind::caution, NoteTopic::partsUnderLight, {}, {}, 0, colour::Light(i)};
+        for (std::size_t p = 0; p < plan.passages.size(); ++p) {
+            const double difference = plan.passages[p].differenceUnder[i];
+            if (plan.passages[p].recipe.difference > matches || difference < parts) continue;
+            note.passages.push_back(int(p));
+            note.figure = std::max(note.figure, difference);
+        }
+        if (!note.passages.empty()) notes.push_back(note);
+    }
+    return notes;
+}
+
+}  // namespace
+
 std::vector<Note> notesFor(const Plan& plan, const Study& study) {
     std::vector<Note> notes;
     Note full{NoteKind::caution, NoteTopic::toothRunsOut, {}, {}, 0};
@@ -19,6 +41,7 @@ std::vector<Note> notesFor(const Plan& plan, const Study& study) {
             far.figure = std::max(far.figure, recipe.difference);
         }
     }
+    for (const Note& parting : partings(plan)) notes.push_back(parting);
     if (!full.passages.empty()) notes.push_back(full);
     if (!far.passages.empty()) notes.push_back(far);
     if (int(plan.sticks.size()) >= study.stickLimit && plan.summary.meanDifference > 2.5)

@@ -1,5 +1,6 @@
 #pragma once
 
+#include <array>
 #include <memory>
 #include <string>
 #include <vector>
@@ -69,6 +70,7 @@ enum class NoteTopic {
     toxicPigments,  // subjects: sticks
     heatAndWater,
     sticksAreFew,
+    partsUnderLight,  // metamerism; figure: the worst difference; light
 };
 
 struct Note {
@@ -77,11 +79,14 @@ struct Note {
     std::vector<int> passages;          // indices
     std::vector<std::string> subjects;  // names
     double figure = 0;
+    colour::Light light = colour::Light::daylight65;
 };
 
 struct PlannedPassage {
     int groundIndex = 0;      // into Plan::grounds
-    matching::Recipe recipe;  // lays refer to Plan::sticks
+    colour::Lab target;       // the reference's colour there under the study's light
+    matching::Recipe recipe;  // lays refer to Plan::sticks; predicted under the study's light
+    std::array<double, colour::lightCount> differenceUnder{};  // of the recipe to the reference, under each light
 };
 
 enum class Stage { drawing, underpainting, blockIn, build, refine, accent, fix, finish };
@@ -127,6 +132,7 @@ struct Summary {
 /// All that follows from a study and the materials: derived, never edited.
 struct Plan {
     std::shared_ptr<const Reading> reading;
+    colour::Light light = colour::Light::daylight65;  // the study's
     materials::Paper paper;
     std::vector<RankedPaper> papers;  // best first
     std::vector<materials::Material> sticks;

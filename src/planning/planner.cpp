@@ -8,7 +8,9 @@
 #include <cstdio>
 #include <opencv2/core/utility.hpp>
 
+#include "colour/difference.h"
 #include "colour/image_colour.h"
+#include "colour/reflectance.h"
 #include "matching/palette.h"
 #include "planning/notes.h"
 #include "planning/order.h"
@@ -63,15 +65,17 @@ bool match(Plan& plan, const Study& study, const materials::Library& library,
     const std::vector<subject::Passage>& passages = plan.reading->passages.list;
     std::vector<matching::Demand> demands;
     for (std::size_t p = 0; p < passages.size(); ++p)
-        demands.push_back(
-            {passages[p].target, passages[p].share, underpainting.layers[underpainting.ofPassage[p]].patch});
+        demands.push_back({colour::labUnder(passages[p].target, study.light), passages[p].share,
+                           underpainting.layers[underpainting.ofPassage[p]].patch});
+    matching::RecipeWeights weights;
+    weights.light = study.light;
     std::vector<int> used;
     for (const GroundLayer& layer : underpainting.layers)
         for (const matching::Lay& lay : layer.lays) used.push_back(lay.stick);
     std::ranges::sort(used);
     used.erase(std::unique(used.begin(), used.end()), used.end());
     const int dryLimit = std::max(1, study.stickLimit - int(used.size()));
-    const auto palette = matching::choosePalette(demands, tray, dryLimit, study.strokes, {}, progress);
+    const auto palette = matching::choosePalette(demands, tray, dryLimit, study.strokes, weights, progress);
     if (!palette || palette->recipes.empty()) return false;
 
     used.insert(used.end(), palette->sticks.begin(), palette->sticks.end());
@@ -89,8 +93,13 @@ bool match(Plan& plan, const Study& study, const materials::Library& library,
     plan.grounds = underpainting.layers;
     for (GroundLayer& layer : plan.grounds) renumber(layer.lays);
     for (std::size_t p = 0; p < passages.size(); ++p) {
-        plan.passages.push_back({underpainting.ofPassage[p], palette->recipes[p]});
-        renumber(plan.passages.back().recipe.lays);
+        PlannedPassage& planned =
+            plan.passages.emplace_back(underpainting.ofPassage[p], demands[p].target, palette->recipes[p]);
+        renumber(planned.recipe.lays);
+        const pigment::Patch patch = matching::laidOn(demands[p].ground, planned.recipe.lays, plan.prepared);
+        for (int i = 0; i < colour::lightCount; ++i)
+            planned.differenceUnder[i] = colour::differenceCie2000(
+                colour::labUnder(passages[p].target, colour::Light(i)), pigment::labOf(patch, colour::Light(i)));
     }
     return true;
 }
@@ -136,6 +145,7 @@ common::Result<Plan> planned(const Study& study, const materials::Library& libra
     if (progress.cancelled()) return Problem{ProblemKind::cancelled, ""};
 
     Plan plan;
+    plan.light = study.light;
     plan.reading = *reading;
     plan.areaNames = namesOf(*plan.reading, study);
     const std::vector<matching::PreparedStick> tray = matching::prepared(library.media);

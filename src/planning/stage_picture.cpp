@@ -24,8 +24,8 @@ std::vector<pigment::Patch> patchesAfter(const Plan& plan, int steps) {
     return patches;
 }
 
-cv::Mat pictureAfter(const Plan& plan, int steps, const cv::Mat& grain) {
-    return rendering::sheetPicture(plan.reading->passages.map, patchesAfter(plan, steps), grain);
+cv::Mat pictureAfter(const Plan& plan, int steps, const cv::Mat& grain, colour::Light light) {
+    return rendering::sheetPicture(plan.reading->passages.map, patchesAfter(plan, steps), grain, light);
 }
 
 cv::Mat grainOf(const Plan& plan, double widthMillimetres) {
@@ -37,8 +37,8 @@ double meanDifferenceAfter(const Plan& plan, int steps) {
     const std::vector<pigment::Patch> patches = patchesAfter(plan, steps);
     double mean = 0;
     for (std::size_t p = 0; p < patches.size(); ++p) {
-        const subject::Passage& passage = plan.reading->passages.list[p];
-        mean += passage.share * colour::differenceCie2000(passage.target, pigment::labOf(patches[p]));
+        const double share = plan.reading->passages.list[p].share;
+        mean += share * colour::differenceCie2000(plan.passages[p].target, pigment::labOf(patches[p], plan.light));
     }
     return mean;
 }

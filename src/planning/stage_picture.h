@@ -13,13 +13,13 @@ std::optional<pigment::Stroke> strokeOf(const Plan& plan, const Step& step);
 /// Every passage's patch when the first `steps` steps are done: 0 is the bare paper.
 std::vector<pigment::Patch> patchesAfter(const Plan& plan, int steps);
 
-/// The predicted sheet then (CV_8UC3, R G B), on the given grain (see rendering::grainMap).
-cv::Mat pictureAfter(const Plan& plan, int steps, const cv::Mat& grain);
+/// The predicted sheet then (CV_8UC3, R G B) under a light, on the given grain (see rendering::grainMap).
+cv::Mat pictureAfter(const Plan& plan, int steps, const cv::Mat& grain, colour::Light light);
 
 /// The grain of the plan's paper at the size of its reading.
 cv::Mat grainOf(const Plan& plan, double widthMillimetres);
 
-/// Mean CIEDE2000 of the picture to its targets then, weighted by area.
+/// Mean CIEDE2000 of the picture to its targets then, weighted by area, under the study's light.
 double meanDifferenceAfter(const Plan& plan, int steps);
 
 }  // namespace planning

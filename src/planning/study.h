@@ -7,6 +7,7 @@
 #include <string_view>
 #include <vector>
 
+#include "colour/light.h"
 #include "common/file.h"
 
 namespace planning {
@@ -49,6 +50,7 @@ struct Study {
     School school = School::darkFirst;
     Ground ground = Ground::proposed;
     std::vector<AreaName> areaNames;
+    colour::Light light = colour::Light::daylight65;  // that the finished picture will be seen under
 
     bool operator==(const Study&) const = default;
 };

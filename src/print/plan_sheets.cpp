@@ -86,8 +86,10 @@ void cover(Sheets& sheets, const planning::Plan& plan, const planning::Study& st
     const QImage reference = drawing::imageOf(plan.reading->picture);
     const double ratio = double(reference.height()) / reference.width();
     const double width = std::min(pageWidth, 95 * mm / ratio);
-    for (const auto& [image, caption] : {std::pair(reference, tr("The reference")),
-                                         std::pair(predicted, tr("The sheet as predicted, all steps done"))}) {
+    for (const auto& [image, caption] :
+         {std::pair(reference, tr("The reference")),
+          std::pair(predicted,
+                    tr("The sheet as predicted under %1, all steps done").arg(wording::lightWord(plan.light)))}) {
         sheets.painter().drawImage(QRectF(0, sheets.y, width, width * ratio), image);
         sheets.y += width * ratio + 1 * mm;
         sheets.text(QRectF(0, sheets.y, pageWidth, 8 * mm), caption, drawing::TypeSize::small);
@@ -249,7 +251,8 @@ common::Done writePlanPdf(const planning::Plan& plan, const planning::Study& stu
         writer.setCreator(QStringLiteral("Yawning Dune"));
         Sheets sheets(writer, title);
         const cv::Mat grain = planning::grainOf(plan, study.widthMillimetres);
-        cover(sheets, plan, study, drawing::imageOf(planning::pictureAfter(plan, int(plan.steps.size()), grain)));
+        cover(sheets, plan, study,
+              drawing::imageOf(planning::pictureAfter(plan, int(plan.steps.size()), grain, plan.light)));
         pullList(sheets, plan);
         section(sheets, plan);
         steps(sheets, plan, progress);

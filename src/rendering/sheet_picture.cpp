@@ -76,12 +76,13 @@ cv::Mat grainMap(materials::Surface surface, cv::Size size, double millimetresPe
     return cells;
 }
 
-cv::Mat sheetPicture(const cv::Mat& passageMap, const std::vector<pigment::Patch>& patches, const cv::Mat& grain) {
+cv::Mat sheetPicture(const cv::Mat& passageMap, const std::vector<pigment::Patch>& patches, const cv::Mat& grain,
+                     colour::Light light) {
     CV_Assert(passageMap.size() == grain.size());
     std::vector<std::array<cv::Vec3b, pigment::cellCount>> colours(patches.size());
     for (std::size_t i = 0; i < patches.size(); ++i)
         for (int cell = 0; cell < pigment::cellCount; ++cell) {
-            const colour::Xyz xyz = colour::xyzOfReflectance(patches[i].seen.row(cell).transpose());
+            const colour::Xyz xyz = colour::xyzOfReflectance(patches[i].seen.row(cell).transpose(), light);
             const colour::Srgb8 c = colour::srgb8FromSrgb(colour::srgbFromXyz(xyz));
             colours[i][cell] = cv::Vec3b(c.r, c.g, c.b);
         }

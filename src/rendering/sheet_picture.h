@@ -13,7 +13,8 @@ namespace rendering {
 cv::Mat grainMap(materials::Surface surface, cv::Size size, double millimetresPerPixel);
 
 /// The sheet as predicted: at each pixel the colour of that passage's patch in that cell. `passageMap` is CV_32S (index
-/// into `patches`), the result CV_8UC3 in the order R G B.
-cv::Mat sheetPicture(const cv::Mat& passageMap, const std::vector<pigment::Patch>& patches, const cv::Mat& grain);
+/// into `patches`), the result CV_8UC3 in the order R G B, as the eye adapted to the light sees it.
+cv::Mat sheetPicture(const cv::Mat& passageMap, const std::vector<pigment::Patch>& patches, const cv::Mat& grain,
+                     colour::Light light = colour::Light::daylight65);
 
 }  // namespace rendering

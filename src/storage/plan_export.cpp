@@ -42,14 +42,18 @@ QJsonObject passageJson(const planning::Plan& plan, int index) {
         lays.append(QJsonObject{{"stick", stickId(plan, lay.stick)},
                                 {"manner", text(pigment::nameOf(lay.manner))},
                                 {"pressure", text(pigment::nameOf(lay.pressure))}});
+    QJsonObject underLights;
+    for (int i = 0; i < colour::lightCount; ++i)
+        underLights[text(colour::nameOf(colour::Light(i)))] = plan.passages[index].differenceUnder[i];
     return {{"id", passageId(plan, index)},
             {"area", passage.area},
             {"band", text(subject::nameOf(passage.band))},
             {"share", passage.share},
-            {"target", labJson(passage.target)},
+            {"target", labJson(plan.passages[index].target)},
             {"predicted", labJson(recipe.predicted)},
             {"difference", recipe.difference},
             {"unsteadyDifference", recipe.unsteady},
+            {"differenceUnder", underLights},
             {"toothUsed", recipe.toothUsed},
             {"recipe", lays}};
 }
@@ -134,7 +138,8 @@ QJsonObject planJson(const planning::Plan& plan, const planning::Study& study) {
                                   {"paper", text(plan.paper.id)},
                                   {"paperHex", text(colour::hexFromSrgb8(plan.paper.tone))}}},
             {"approach", QJsonObject{{"school", text(planning::nameOf(study.school))},
-                                     {"ground", text(planning::nameOf(study.ground))}}},
+                                     {"ground", text(planning::nameOf(study.ground))},
+                                     {"light", text(colour::nameOf(study.light))}}},
             {"areas", areas},
             {"passages", passages},
             {"sticks", sticks},

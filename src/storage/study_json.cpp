@@ -84,6 +84,7 @@ QJsonObject jsonOf(const planning::Study& study) {
             {"strokes", study.strokes},
             {"school", text(planning::nameOf(study.school))},
             {"ground", text(planning::nameOf(study.ground))},
+            {"light", text(colour::nameOf(study.light))},
             {"areaNames", names}};
 }
 
@@ -103,6 +104,8 @@ common::Result<planning::Study> studyFrom(const QJsonObject& json, const std::st
     study.strokes = int(reader.number("strokes", planning::strokeBounds));
     study.school = reader.word("school", &planning::schoolNamed);
     study.ground = reader.word("ground", &planning::groundNamed);
+    // Studies from before there was a choice were planned for daylight.
+    if (json.contains("light")) study.light = reader.word("light", &colour::lightNamed);
     for (const QJsonValue& value : json["areaNames"].toArray()) {
         const QJsonObject area = value.toObject();
         Reader point(area, name);

@@ -106,6 +106,11 @@ QString schoolWord(planning::School school) {
     return school == planning::School::darkFirst ? say("Dark to light") : say("Light base first");
 }
 
+QString lightWord(colour::Light light) {
+    static const char* words[] = {"daylight", "warm daylight", "lamp light", "LED light"};
+    return say(words[static_cast<int>(light)]);
+}
+
 QString differenceWords(const colour::Lab& wanted, const colour::Lab& seen) {
     QStringList parts;
     const double steps = colour::munsellValueOfLightness(seen.L) - colour::munsellValueOfLightness(wanted.L);

@@ -188,6 +188,12 @@ QString noteSentence(const planning::Note& note, const planning::Plan& plan) {
                 "Let washes dry by themselves, or keep a heat gun moving and off scorching: it burns paper and "
                 "skin. With alcohol or fixative: outdoors or with strong ventilation, no flame, no heat gun until "
                 "the solvent is gone.");
+        case NoteTopic::partsUnderLight:
+            return say("Matched under %1, but up to %2 ΔE00 from the reference under %3 (%4): look at these passages "
+                       "there, or choose to plan for that light.")
+                .arg(lightWord(plan.light))
+                .arg(note.figure, 0, 'f', 1)
+                .arg(lightWord(note.light), passages);
         case NoteTopic::sticksAreFew:
             return say("%1 sticks are few for this picture: a larger set would come nearer.").arg(note.figure);
     }

@@ -31,6 +31,8 @@ QString mannerWord(pigment::Manner manner);
 QString pressureWord(pigment::Pressure pressure);
 QString kindWord(materials::Kind kind);
 QString schoolWord(planning::School school);
+/// After "under": "daylight", "lamp light".
+QString lightWord(colour::Light light);
 
 /// A colour by look: "deep violet", "light warm grey".
 QString colourWords(const colour::Lab& lab);

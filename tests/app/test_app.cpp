@@ -139,6 +139,37 @@ class TestApp : public QObject {
         session.history().setClean();
     }
 
+    void theLightIsChosenAndGlancedAt() {
+        auto window = opened();
+        QVERIFY(window);
+        Session& session = window->session();
+        window->goTo(5);
+        window->setFocus();
+        const QImage before = window->pictures().grab().toImage();
+        QTest::keyPress(window.get(), Qt::Key_T);
+        QCOMPARE(session.shownLight(), colour::Light::lamp);
+        QVERIFY(window->pictures().grab().toImage() != before);
+        QTest::keyRelease(window.get(), Qt::Key_T);
+        QCOMPARE(session.shownLight(), colour::Light::daylight65);
+        QVERIFY(window->pictures().grab().toImage() == before);
+
+        window->goTo(0);
+        auto* light = named<QComboBox>(*window, "Seen under");
+        QVERIFY(light);
+        light->setFocus();
+        QTest::keyClick(light, Qt::Key_Down);
+        QTest::keyClick(light, Qt::Key_Down);
+        QCOMPARE(session.study().light, colour::Light::lamp);
+        QVERIFY(planned(*window));
+        QCOMPARE(session.plan()->light, colour::Light::lamp);
+        QVERIFY(window->margin().text().paragraphs.join(' ').contains("seen under lamp light"));
+        session.history().undo();
+        session.history().undo();
+        QCOMPARE(session.study().light, colour::Light::daylight65);
+        QCOMPARE(light->currentIndex(), 0);
+        session.history().setClean();
+    }
+
     void aPaperIsSetByDoubleClick() {
         auto window = opened();
         QVERIFY(window);

@@ -114,6 +114,11 @@ class TestCli : public QObject {
         QTest::newRow("bad colour") << QStringList{"film", "--paper", "red"};
         QTest::newRow("bad stroke") << QStringList{"film", "--paper", "#808080", "--stroke",
                                                    "#808080,soft,smear,light"};
+        QTest::newRow("bad light") << QStringList{"film", "--paper", "#808080", "--light", "moon"};
+        QTest::newRow("bad light of a plan")
+            << QStringList{"plan", at("ball.png"), "--light", "moon", "--out", at("refused")};
+        QTest::newRow("bad spread") << QStringList{"film", "--paper", "#808080", "--spread", "1e99"};
+        QTest::newRow("stroke without paper") << QStringList{"film", "--stroke", "#808080,soft,scumble,light"};
         QTest::newRow("bad space") << QStringList{"convert", "--from", "srgb", "--to", "hsv"};
         QTest::newRow("no study") << QStringList{"inspect", at("ball.png")};
     }
@@ -163,6 +168,68 @@ class TestCli : public QObject {
         QCOMPARE(patches[0]["hex"].toString(), QStringLiteral("#b8472a"));
         QVERIFY(patches[1]["toothUsed"].toDouble() < patches[2]["toothUsed"].toDouble());
         QVERIFY(patches[2]["b"].toDouble() < -30);
+    }
+
+    void filmTellsLightHandAndDryBack() {
+        const auto last = [](const QStringList& extra) {
+            const Run r =
+                run(QStringList{"film", "--paper", "#b8a890", "--stroke", "#2f62a8,gouache,wash,light"} + extra);
+            return QJsonDocument::fromJson(r.out)["patches"].toArray().last().toObject();
+        };
+        const QJsonObject plain = last({}), lamp = last({"--light", "lamp"}), hand = last({"--spread", "0.15"});
+        QVERIFY(std::fabs(plain["b"].toDouble() - lamp["b"].toDouble()) > 0.5);
+        QVERIFY(plain["wet"]["L"].toDouble() < plain["L"].toDouble());
+        QVERIFY(!plain.contains("hand"));
+        QVERIFY(std::fabs(hand["hand"]["mean"]["L"].toDouble() - plain["L"].toDouble()) < 3);
+        QVERIFY(hand["hand"]["deviation"]["L"].toDouble() > 0);
+    }
+
+    void rowsStreamWithoutGrowing_data() {
+        QTest::addColumn<QStringList>("arguments");
+        QTest::addColumn<QByteArray>("row");
+        QTest::newRow("convert") << QStringList{"convert", "--from", "srgb", "--to", "lch"}
+                                 << QByteArray("0.2,0.5,0.8\n");
+        QTest::newRow("difference") << QStringList{"difference"} << QByteArray("50,10,-20,55,12,-18\n");
+        QTest::newRow("film") << QStringList{"film"}
+                              << QByteArray("#b8472a,laid #2f62a8,soft,scumble,light #000000,soft,blend,heavy\n");
+    }
+    /// 100,000 rows go in while rows come out, and the program is as large after the last as after the first thousands.
+    void rowsStreamWithoutGrowing() {
+        QFETCH(QStringList, arguments);
+        QFETCH(QByteArray, row);
+        QProcess process;
+        process.start(QStringLiteral(CLI_PROGRAM), arguments);
+        QVERIFY(process.waitForStarted());
+        qsizetype seen = 0;
+        const auto feed = [&](int rows) {
+            process.write(row.repeated(rows));
+            while (process.bytesToWrite() > 0) {
+                process.waitForBytesWritten(10000);
+                seen += process.readAllStandardOutput().count('\n');
+            }
+        };
+        const auto kilobytes = [&] {
+            const QByteArray status = fileBytes(QStringLiteral("/proc/%1/status").arg(process.processId()));
+            return status.mid(status.indexOf("VmRSS:") + 6).simplified().split(' ').value(0).toInt();
+        };
+        feed(10000);
+        const int before = kilobytes();
+        QVERIFY(before > 1000);
+        for (int i = 0; i < 9; ++i) feed(10000);
+        QVERIFY(seen > 50000);
+        QVERIFY2(kilobytes() < before + 1024, qPrintable(QStringLiteral("%1 then %2").arg(before).arg(kilobytes())));
+        process.closeWriteChannel();
+        QVERIFY(process.waitForFinished(60000));
+        seen += process.readAllStandardOutput().count('\n');
+        QCOMPARE(seen, qsizetype(100000));
+        QCOMPARE(process.exitCode(), 0);
+    }
+
+    void filmRowsAreRefusedByNumber() {
+        const Run r = run({"film"}, "#808080 #2f62a8,soft,scumble,light\n\n#808080 #2f62a8,soft,smear,light\n");
+        QCOMPARE(r.status, 2);
+        QCOMPARE(r.out.count('\n'), qsizetype(1));
+        QVERIFY2(r.err.contains("row 3") && r.err.contains("smear") && r.err.count('\n') == 1, r.err.constData());
     }
 
     void aStudyIsInspected() {

@@ -8,6 +8,8 @@
 #include "colour/difference.h"
 #include "colour/difference_map.h"
 #include "colour/image_colour.h"
+#include "colour/picture_under.h"
+#include "colour/reflectance.h"
 #include "colour/srgb.h"
 #include "numbers.h"
 #include "tables.h"
@@ -168,6 +170,30 @@ class TestPictures : public QObject {
         for (int x = 0; x < pixels.cols; ++x) {
             const cv::Vec3b p = pixels.at<cv::Vec3b>(0, x);
             QCOMPARE(back.at<cv::Vec3b>(0, x), cv::Vec3b(p[2], p[1], p[0]));
+        }
+    }
+
+    /// Against the reflectance of every single pixel.
+    void picturesAreSeenUnderOtherLights() {
+        cv::Mat pixels(1, 1000, CV_8UC3);
+        cv::RNG random(11);
+        random.fill(pixels, cv::RNG::UNIFORM, 0, 256);
+        QCOMPARE(pictureUnder(pixels, Light::daylight65).data, pixels.data);
+        for (const Light light : {Light::daylight50, Light::lamp, Light::led}) {
+            const cv::Mat seen = pictureUnder(pixels, light);
+            double worst = 0, moved = 0;
+            for (int x = 0; x < 1000; ++x) {
+                const auto labAt = [x](const cv::Mat& from) {
+                    const cv::Vec3b p = from.at<cv::Vec3b>(0, x);
+                    return labFromSrgb(srgbFromSrgb8({p[0], p[1], p[2]}));
+                };
+                // What leaves the gamut is clipped, on both sides.
+                const Lab want = labFromSrgb(srgbFromSrgb8(srgb8FromSrgb(srgbFromLab(labUnder(labAt(pixels), light)))));
+                worst = std::max(worst, differenceCie2000(labAt(seen), want));
+                moved = std::max(moved, differenceCie2000(labAt(seen), labAt(pixels)));
+            }
+            QVERIFY2(worst < 1.5, qPrintable(QString::number(worst)));
+            QVERIFY(moved > 2);
         }
     }
 

@@ -186,13 +186,13 @@ class TestMatching : public QObject {
         }
         ScreenBank::Labs labs;
         const colour::Spectrum under = pigment::meanReflectance(on);
-        bank.over(under, labs);
+        bank.over(under, colour::Light::daylight65, labs);
         for (int i = 0; i < 37; ++i)
             QVERIFY(colour::differenceCie2000(labs[i], colour::labOfReflectance(screens[std::size_t(i)].over(under))) <
                     2e-3);
         if (!allocationsAreCounted) return;
         const long before = allocations();
-        for (int i = 0; i < 1000; ++i) bank.over(under, labs);
+        for (int i = 0; i < 1000; ++i) bank.over(under, colour::Light::daylight65, labs);
         QCOMPARE(allocations(), before);
     }
 

@@ -3,7 +3,9 @@
 #include <cmath>
 #include <set>
 
+#include "colour/reflectance.h"
 #include "planning/layer_history.h"
+#include "planning/notes.h"
 #include "planning/order.h"
 #include "planning/planner.h"
 #include "planning/stage_picture.h"
@@ -210,10 +212,65 @@ class TestPlanning : public QObject {
             QVERIFY(paper.score >= 0 && paper.score <= 1 && !paper.reasons.empty());
     }
 
+    /// The light is a choice like any other: targets, predictions and differences are those of the light that the
+    /// picture will be seen under.
+    void thePlanIsMadeForTheLight() {
+        Study study = smallStudy();
+        study.light = colour::Light::lamp;
+        const Plan lamp = planOf(study);
+        double inDaylight = 0, underLamp = 0, mean = 0;
+        for (std::size_t p = 0; p < lamp.passages.size(); ++p) {
+            const PlannedPassage& planned = lamp.passages[p];
+            const subject::Passage& passage = lamp.reading->passages.list[p];
+            QVERIFY(planned.target == colour::labUnder(passage.target, colour::Light::lamp));
+            QCOMPARE(planned.differenceUnder[int(colour::Light::lamp)], planned.recipe.difference);
+            mean += passage.share * planned.recipe.difference;
+            underLamp += passage.share * planned.differenceUnder[int(colour::Light::lamp)];
+            inDaylight += passage.share * usual().passages[p].differenceUnder[int(colour::Light::lamp)];
+            QVERIFY(usual().passages[p].target == passage.target);
+        }
+        QCOMPARE(lamp.summary.meanDifference, mean);
+        QVERIFY(std::fabs(meanDifferenceAfter(lamp, int(lamp.steps.size())) - mean) < 1e-6);
+        // What is planned for the lamp is no worse there than what is planned for daylight.
+        QVERIFY2(underLamp < inDaylight + 0.05, qPrintable(QStringLiteral("%1, %2").arg(underLamp).arg(inDaylight)));
+        const cv::Mat grain = grainOf(lamp, 240);
+        const int all = int(lamp.steps.size());
+        QVERIFY(cv::norm(pictureAfter(lamp, all, grain, colour::Light::lamp),
+                         pictureAfter(lamp, all, grain, colour::Light::daylight65), cv::NORM_INF) > 1);
+    }
+
+    /// A match under one light that fails under another is told, once for each such light.
+    void metamerismIsTold() {
+        Plan plan = usual();
+        const auto told = [&] {
+            std::vector<Note> notes;
+            for (const Note& note : notesFor(plan, smallStudy()))
+                if (note.topic == NoteTopic::partsUnderLight) notes.push_back(note);
+            return notes;
+        };
+        for (PlannedPassage& planned : plan.passages) {
+            planned.recipe.difference = 1.0;
+            planned.differenceUnder.fill(1.0);
+        }
+        QVERIFY(told().empty());
+        plan.passages[0].differenceUnder[int(colour::Light::lamp)] = 4.5;
+        plan.passages[1].differenceUnder[int(colour::Light::lamp)] = 3.5;
+        plan.passages[1].differenceUnder[int(colour::Light::led)] = 3.2;
+        // What does not match anyway is no metamer.
+        plan.passages[2].recipe.difference = 5;
+        plan.passages[2].differenceUnder.fill(6);
+        QCOMPARE(told().size(), std::size_t(2));
+        QCOMPARE(told()[0].light, colour::Light::lamp);
+        QCOMPARE(told()[0].passages, (std::vector<int>{0, 1}));
+        QCOMPARE(told()[0].figure, 4.5);
+        QCOMPARE(told()[1].light, colour::Light::led);
+        QCOMPARE(told()[1].kind, NoteKind::caution);
+    }
+
     void stagePicturesGoFromBarePaperToTheEnd() {
         const Plan& plan = usual();
         const cv::Mat grain = grainOf(plan, 240);
-        const cv::Mat bare = pictureAfter(plan, 0, grain);
+        const cv::Mat bare = pictureAfter(plan, 0, grain, plan.light);
         const cv::Scalar mean = cv::mean(bare);
         QVERIFY(std::fabs(mean[0] - plan.paper.tone.r) < 1.5 && std::fabs(mean[2] - plan.paper.tone.b) < 1.5);
         QVERIFY(meanDifferenceAfter(plan, 0) > meanDifferenceAfter(plan, int(plan.steps.size())));

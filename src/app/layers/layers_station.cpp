@@ -2,6 +2,7 @@
 
 #include <QMouseEvent>
 #include <QPainter>
+#include <algorithm>
 #include <cmath>
 
 #include "app/widgets/theme.h"
@@ -157,11 +158,19 @@ MarginText LayersStation::passageMargin() const {
         recipe.lays.size() == 1 ? tr("One stroke brings") : tr("%1 strokes bring").arg(recipe.lays.size());
     text.paragraphs << tr("%1 it within %2 of the reference (%3); with an unsteady hand it stays within %4.")
                            .arg(strokes, wording::differenceFigure(recipe.difference),
-                                wording::differenceWords(passage.target, recipe.predicted),
+                                wording::differenceWords(planned.target, recipe.predicted),
                                 wording::differenceFigure(recipe.unsteady));
     text.paragraphs << tr("It holds %1 % of the picture and wants to be %2.")
                            .arg(passage.share * 100, 0, 'f', 1)
-                           .arg(wording::colourWords(passage.target));
+                           .arg(wording::colourWords(planned.target));
+    const auto& under = planned.differenceUnder;
+    const auto worst = std::ranges::max_element(under);
+    const QString light = wording::lightWord(colour::Light(worst - under.begin()));
+    text.paragraphs
+        << (*worst > recipe.difference + 1.5
+                ? tr("The match is one of %1: under %2 it is %3 away.")
+                      .arg(wording::lightWord(plan->light), light, wording::differenceFigure(*worst))
+                : tr("It holds under other lights too, at most %1 away.").arg(wording::differenceFigure(*worst)));
     text.paragraphs << tr("The tooth is %1 % full at the end.").arg(std::lround(recipe.toothUsed * 100));
     text.listHead = tr("Its strokes");
     const auto add = [&](const matching::Lay& lay) {

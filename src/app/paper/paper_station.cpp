@@ -9,6 +9,7 @@
 #include <cmath>
 
 #include "app/widgets/theme.h"
+#include "colour/picture_under.h"
 #include "drawing/fonts.h"
 #include "drawing/section.h"
 #include "drawing/shapes.h"
@@ -126,7 +127,7 @@ class PaperStation::Offcuts : public QWidget {
                 pigment::Patch patch = pigment::barePatch(entry.paper);
                 pigment::lay(patch,
                              {&plan_->prepared[stick].pigment, pigment::Manner::scumble, pigment::Pressure::medium});
-                images << drawing::imageOf(rendering::sheetPicture(spot, {patch}, grain));
+                images << drawing::imageOf(rendering::sheetPicture(spot, {patch}, grain, plan_->light));
             }
             swatches_ << images;
         }
@@ -183,14 +184,15 @@ Views PaperStation::views() const {
     if (!entry) return views;
     // The subject cut off its background and set on the paper, as is done with scissors.
     const planning::Reading& reading = *plan->reading;
+    const cv::Mat picture = colour::pictureUnder(reading.picture, session_.shownLight());
     const cv::Mat zero(reading.passages.map.size(), CV_32S, cv::Scalar(0));
     const cv::Mat grain =
         rendering::grainMap(entry->paper.surface, zero.size(), session_.study().widthMillimetres / zero.cols);
-    cv::Mat sheet = rendering::sheetPicture(zero, {pigment::barePatch(entry->paper)}, grain);
+    cv::Mat sheet = rendering::sheetPicture(zero, {pigment::barePatch(entry->paper)}, grain, session_.shownLight());
     for (int y = 0; y < sheet.rows; ++y)
         for (int x = 0; x < sheet.cols; ++x)
             if (reading.areas.list[reading.areas.map.at<int>(y, x)].plane != subject::Plane::background)
-                sheet.at<cv::Vec3b>(y, x) = reading.picture.at<cv::Vec3b>(y, x);
+                sheet.at<cv::Vec3b>(y, x) = picture.at<cv::Vec3b>(y, x);
     views.sheet = drawing::imageOf(sheet);
     views.sheetCaption = tr("Subject without its background, on %1").arg(QString::fromStdString(entry->paper.name));
     return views;

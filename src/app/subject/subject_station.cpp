@@ -97,6 +97,10 @@ class SubjectStation::Strip : public QWidget {
 
 SubjectStation::SubjectStation(Session& session)
     : Station(session, tr("The measuring strip"), tr("draw on the subject as with a pencil at arm's length")) {
+    light_ = new QComboBox;
+    for (int i = 0; i < colour::lightCount; ++i) light_->addItem(wording::lightWord(colour::Light(i)));
+    addField(choices_, tr("Seen under"), light_);
+    choices_->addSpacing(12);
     takeUnit_ = new QPushButton(tr("Take this length as the unit"));
     takeUnit_->setEnabled(false);
     choices_->addWidget(takeUnit_);
@@ -147,6 +151,11 @@ SubjectStation::SubjectStation(Session& session)
         study.areas = areas;
         session_.choose(tr("Number of areas"), study, QStringLiteral("areas"));
     });
+    connect(light_, &QComboBox::activated, this, [this](int index) {
+        planning::Study study = session_.study();
+        study.light = static_cast<colour::Light>(index);
+        session_.choose(tr("Light"), study);
+    });
     connect(title_, &QLineEdit::editingFinished, this, [this] {
         planning::Study study = session_.study();
         study.title = title_->text().toStdString();
@@ -179,6 +188,7 @@ void SubjectStation::refresh() {
     showValue(width_, int(std::lround(study.widthMillimetres)));
     showValue(height_, int(std::lround(study.heightMillimetres)));
     showValue(areas_, study.areas);
+    light_->setCurrentIndex(static_cast<int>(study.light));
     if (!title_->hasFocus()) {
         title_->setText(QString::fromStdString(study.title));
         title_->setCursorPosition(0);
@@ -218,6 +228,11 @@ MarginText SubjectStation::margin() const {
     }
     const planning::Study& study = session_.study();
     text.head = QString::fromStdString(study.title);
+    text.paragraphs << tr("The plan is made for a picture that is seen under %1, which is taken to light the reference "
+                          "too. Hold T to see both under %2.")
+                           .arg(wording::lightWord(study.light),
+                                wording::lightWord(study.light == colour::Light::lamp ? colour::Light::daylight65
+                                                                                      : colour::Light::lamp));
     text.paragraphs << tr("The reference is cut to the sheet's format from its middle.");
     if (line_) {
         const QLineF line = inMillimetres(*line_);

@@ -36,7 +36,7 @@ class SubjectStation : public Station {
 
     Strip* strip_;
     QLineEdit* title_;
-    QComboBox* format_;
+    QComboBox *format_, *light_;
     QSpinBox* width_;
     QSpinBox* height_;
     QSpinBox* areas_;

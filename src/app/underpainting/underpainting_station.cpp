@@ -100,7 +100,8 @@ void UnderpaintingStation::refresh() {
     QList<Board::Card> cards;
     if (plan) {
         const auto picture = [&](const std::vector<pigment::Patch>& patches) {
-            return drawing::imageOf(rendering::sheetPicture(plan->reading->passages.map, patches, session_.grain()));
+            return drawing::imageOf(
+                rendering::sheetPicture(plan->reading->passages.map, patches, session_.grain(), plan->light));
         };
         QStringList media;
         for (const std::string& name : plan->proposedMedia) media << QString::fromStdString(name);
