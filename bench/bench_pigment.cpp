@@ -43,6 +43,8 @@ void registerStrokes() {
     };
     add("one stroke on one patch/hatch", Manner::hatch);
     add("one stroke on one patch/scumble", Manner::scumble);
+    add("one stroke on one patch/press", Manner::press);
+    add("one stroke on one patch/dab", Manner::dab);
     add("one stroke on one patch/blend", Manner::blend);
     add("one stroke on one patch/fix", Manner::fix);
     add("one stroke on one patch/lift", Manner::lift);
@@ -55,12 +57,12 @@ void registerScreens() {
         const pigment::Pigment pigment = blue();
         const pigment::Patch patch = workedPatch(pigment);
         matching::ScreenBank bank;
-        for (int i = 0; i < screens; ++i) bank.add({{0, Manner::scumble, Pressure(i % 3)}, pigment, *patch.surface});
-        matching::ScreenBank::Labs labs;
-        const colour::Spectrum under = pigment::meanReflectance(patch);
+        for (int i = 0; i < screens; ++i) bank.add({&pigment, Manner::scumble, Pressure(i % 3)}, *patch.surface);
+        matching::ScreenBank::Seen seen;
+        const matching::Thumbnail under = matching::thumbnailOf(patch);
         while (state.KeepRunningBatch(screens)) {
-            bank.over(under, colour::Light::daylight65, labs);
-            benchmark::DoNotOptimize(labs.L.data());
+            bank.over(under, colour::Light::daylight65, seen);
+            benchmark::DoNotOptimize(seen.L.data());
         }
     });
 }

@@ -3,7 +3,7 @@
 #include <vector>
 
 #include "colour/lab.h"
-#include "matching/screening.h"
+#include "matching/lay.h"
 #include "matching/tray.h"
 #include "pigment/hand.h"
 

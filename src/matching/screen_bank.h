@@ -2,36 +2,46 @@
 
 #include <vector>
 
-#include "colour/reflectance.h"
-#include "matching/screening.h"
+#include "matching/thumbnail.h"
 
 namespace matching {
 
-/// Many screens over one reflectance at once, sixteen to a block, each in a lane of its own.
+/// Many strokes tried on one thumbnail at once, sixteen to a block, each in a lane of its own: cheap, and near enough
+/// to choose what is worth the whole film.
 class ScreenBank {
  public:
-    void add(const Screen& screen);
+    /// The stroke's pigment is dry.
+    void add(const pigment::Stroke& stroke, const materials::SurfaceProfile& surface);
+    int size() const { return int(strokes_.size()); }
 
-    /// What each screen gives over the same ground, in the order in which they were added. CIELAB, a number a screen;
-    /// kept by the caller so that nothing is allocated while searching.
-    struct Labs {
-        std::vector<float> L, a, b;
+    /// What each stroke gives, in the order in which they were added: CIELAB, and the standard deviation of L* over the
+    /// heights. Kept by the caller so that nothing is allocated while searching.
+    struct Seen {
+        std::vector<float> L, a, b, speckle;
         colour::Lab operator[](int i) const { return {L[i], a[i], b[i]}; }
     };
-    void over(const colour::Spectrum& reflectance, colour::Light light, Labs& labs) const;
+    void over(const Thumbnail& under, colour::Light light, Seen& seen) const;
+
+    /// The thumbnail when one of the strokes is laid.
+    Thumbnail laid(const Thumbnail& under, int stroke) const;
 
  private:
     static constexpr int lanes = 16;
     struct Block {
-        alignas(64) float top0[colour::bandCount][lanes], top1[colour::bandCount][lanes];
-        alignas(64) float bottom[colour::bandCount][lanes];
-        alignas(64) float covered[lanes];
+        alignas(64) float absorb[thumbnailBands][lanes], scatter[thumbnailBands][lanes];
+        alignas(64) float covered[thumbnailHeights][lanes];
+        alignas(64) float amount[lanes], slide[lanes], stirred[lanes];
     };
-    static void blockOver(const Block& block, const colour::Spectrum& reflectance, const colour::XyzWeights& weights,
-                          float* L, float* a, float* b);
+    struct Tooth {
+        float taken, looseShare;  // by a full layer
+    };
+    struct Out {
+        float *L, *a, *b, *speckle;
+    };
+    static void blockOver(const Block& block, const Thumbnail& under, const ThumbnailWeights& weights, const Out& out);
 
     std::vector<Block> blocks_;
-    int size_ = 0;
+    std::vector<Tooth> strokes_;
 };
 
 }  // namespace matching

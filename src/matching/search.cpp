@@ -5,8 +5,8 @@
 #include <map>
 
 #include "colour/difference.h"
-#include "colour/reflectance.h"
 #include "matching/screen_bank.h"
+#include "matching/target_distance.h"
 
 namespace matching {
 
@@ -32,7 +32,6 @@ std::vector<Lay> laysOf(int stick, materials::Kind kind) {
 
 struct Option {
     Lay lay;
-    Screen screen;
     double stray;  // cost as an under-layer
 };
 
@@ -85,56 +84,49 @@ std::vector<Recipe> bestRecipes(const colour::Lab& target, const pigment::Patch&
                                 const std::vector<PreparedStick>& sticks, const std::vector<int>& allowed,
                                 const SearchWidth& width, const RecipeWeights& weights) {
     std::vector<Option> options;
+    ScreenBank bank;
     for (const int stick : allowed) {
         if (!isDry(sticks[stick])) continue;
         if (target.L > 35 && isBlack(sticks[stick])) continue;
-        for (const Lay& lay : laysOf(stick, sticks[stick].kind))
-            options.push_back({lay, Screen(lay, sticks[stick].pigment, *ground.surface),
-                               strayCost(target, sticks[stick].masstone, weights)});
+        for (const Lay& lay : laysOf(stick, sticks[stick].kind)) {
+            options.push_back({lay, strayCost(target, sticks[stick].masstone, weights)});
+            bank.add({&sticks[stick].pigment, lay.manner, lay.pressure}, *ground.surface);
+        }
     }
     const TargetDistance distance(target);
-    const colour::Spectrum bare = pigment::meanReflectance(ground);
     const int count = static_cast<int>(options.size());
-    ScreenBank bank;
-    for (const Option& option : options) bank.add(option.screen);
-    ScreenBank::Labs labs;
-    // What one stroke more on a mean reflectance comes to, as the judge will see it; `labs` holds what all of them
-    // give.
-    const auto seenAfter = [&](int option, double underL, double stray) {
-        const colour::Lab lab = labs[option];
-        return screened(distance(lab), options[option].screen.speckle(underL, lab.L), stray, weights);
+    ScreenBank::Seen seen;
+    // What one stroke more comes to, as the judge will see it; `seen` holds what all of them give.
+    const auto seenAfter = [&](int option, double stray) {
+        return screened(distance(seen[option]), seen.speckle[option], stray, weights);
     };
 
-    bank.over(bare, weights.light, labs);
-    const double bareL = colour::labOfReflectance(bare, weights.light).L;
-    std::vector<colour::Spectrum> once;
-    std::vector<double> onceL;
+    const Thumbnail bare = thumbnailOf(ground);
+    bank.over(bare, weights.light, seen);
+    std::vector<Thumbnail> once;
     std::vector<Sequence> singles;
     for (int i = 0; i < count; ++i) {
-        once.push_back(options[i].screen.over(bare));
-        onceL.push_back(labs.L[i]);
-        singles.push_back({seenAfter(i, bareL, 0), i});
+        once.push_back(bank.laid(bare, i));
+        singles.push_back({seenAfter(i, 0), i});
     }
     Funnel pairs(width.beam);
     if (width.strokes >= 2)
         for (int i = 0; i < count; ++i) {
-            bank.over(once[i], weights.light, labs);
+            bank.over(once[i], weights.light, seen);
             for (int j = 0; j < count; ++j)
                 if (options[i].lay.stick != options[j].lay.stick || i == j)
-                    pairs.offer({seenAfter(j, onceL[i], options[i].stray), i, j});
+                    pairs.offer({seenAfter(j, options[i].stray), i, j});
         }
     const std::vector<Sequence> bestPairs = pairs.best();
     Funnel triples(width.judgedPerDepth);
     if (width.strokes >= 3)
         for (const Sequence& pair : bestPairs) {
-            const colour::Spectrum twice = options[pair.second].screen.over(once[pair.first]);
-            const double twiceL = colour::labOfReflectance(twice, weights.light).L;
             const double stray = options[pair.first].stray + options[pair.second].stray;
-            bank.over(twice, weights.light, labs);
-            for (int k = 0; k < count; ++k) triples.offer({seenAfter(k, twiceL, stray), pair.first, pair.second, k});
+            bank.over(bank.laid(once[pair.first], pair.second), weights.light, seen);
+            for (int k = 0; k < count; ++k) triples.offer({seenAfter(k, stray), pair.first, pair.second, k});
         }
 
-    // The screen leaves the tooth out, so what it puts first is judged by the whole film.
+    // The thumbnail is coarse: what it puts first is judged by the whole film.
     std::map<std::vector<int>, Recipe> bestBySticks;
     const auto judgeAll = [&](std::vector<Sequence> sequences) {
         keepBest(sequences, width.judgedPerDepth);

@@ -5,6 +5,7 @@
 
 #include "colour/reflectance.h"
 #include "pigment/cells.h"
+#include "pigment/tooth.h"
 
 namespace pigment {
 
@@ -34,28 +35,17 @@ Weight weightOf(Manner manner) {
     }
 }
 
-/// The share of an offered amount that sticks in each cell: the fuller the tooth, the less; and a hard point slides on
-/// loose load.
-Patch::Cells held(const Patch& patch, const Pigment& pigment) {
-    if (pigment.wet) return Patch::Cells::Ones();
-    const float slide = 6.0f * pigment.hardness * pigment.hardness;
-    return (1.0f - patch.filled / patch.capacity).max(0.0f).sqrt() / (1.0f + slide * patch.loose);
-}
-
-/// A dry stroke takes a little of the loose load into itself, a hard point more. So black under a colour dirties it,
-/// and layers of different colours drift to the middle.
-float stirredShare(const Pigment& pigment) {
-    return pigment.wet ? 0.0f : 0.03f + 0.05f * pigment.hardness;
-}
-
 void deposit(Patch& patch, const Stroke& stroke) {
     const Pigment& pigment = *stroke.pigment;
-    const float offered = nominalAmount(stroke);
+    const Offer offer = offerOf(stroke);
     CellAmounts amounts;
     amounts.covered = coverages(stroke, *patch.surface);
-    amounts.laid = offered * held(patch, pigment);
-    amounts.looseShare = pigment.looseShare * weightOf(stroke.manner).loose;
-    amounts.stirred = stirredShare(pigment);
+    amounts.laid.setConstant(offer.amount);
+    if (!pigment.wet)
+        for (int cell = 0; cell < cellCount; ++cell)
+            amounts.laid[cell] *= heldShare(patch.filled[cell], patch.capacity[cell], patch.loose[cell], offer.slide);
+    amounts.looseShare = offer.looseShare;
+    amounts.stirred = offer.stirred;
     const Patch::Cells amount = pigment.amount * amounts.covered * amounts.laid;
     patch.loose += amounts.looseShare * amount;
     patch.filled = (patch.filled + amount).min(patch.capacity);
@@ -175,8 +165,19 @@ void lay(Patch& patch, const Stroke& stroke) {
     }
 }
 
-float nominalAmount(const Stroke& stroke) {
-    return pressureFactor(stroke.pressure) * weightOf(stroke.manner).amount * stroke.amountFactor;
+Offer offerOf(const Stroke& stroke) {
+    const Pigment& pigment = *stroke.pigment;
+    const Weight weight = weightOf(stroke.manner);
+    Offer offer{};
+    offer.amount = pressureFactor(stroke.pressure) * weight.amount * stroke.amountFactor;
+    offer.looseShare = pigment.looseShare * weight.loose;
+    if (!pigment.wet) {
+        // A dry stroke takes a little of the loose load into itself, a hard point more. So black under a colour dirties
+        // it, and layers of different colours drift to the middle.
+        offer.stirred = 0.03f + 0.05f * pigment.hardness;
+        offer.slide = 6.0f * pigment.hardness * pigment.hardness;
+    }
+    return offer;
 }
 
 Spectrum meanReflectance(const Patch& patch) {

@@ -35,8 +35,14 @@ void lay(Patch& patch, const Stroke& stroke);
 /// Share 0..1 of the sheet's area that the stroke touches in each cell.
 Patch::Cells coverages(const Stroke& stroke, const materials::SurfaceProfile& surface);
 
-/// The amount that a stroke offers to a bare tooth, in full layers of its own kind.
-float nominalAmount(const Stroke& stroke);
+/// What a stroke that lays pigment offers to the tooth.
+struct Offer {
+    float amount;      // in full layers of its own kind
+    float looseShare;  // part of what is held that stays loose
+    float stirred;     // share of the loose load that is taken up into it
+    float slide;       // how badly it holds on loose load (see heldShare)
+};
+Offer offerOf(const Stroke& stroke);
 
 /// What the eye sees: the mean of the cells' reflectances, areas side by side (H. E. J. Neugebauer, 1937).
 Spectrum meanReflectance(const Patch& patch);

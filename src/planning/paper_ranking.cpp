@@ -5,9 +5,9 @@
 
 #include "colour/difference.h"
 #include "colour/munsell.h"
-#include "colour/reflectance.h"
 #include "common/parallel.h"
-#include "matching/screening.h"
+#include "matching/screen_bank.h"
+#include "matching/target_distance.h"
 
 namespace planning {
 
@@ -17,19 +17,18 @@ using pigment::Manner;
 using pigment::Pressure;
 
 /// Mean over the picture of the difference that the best single stroke on this paper leaves.
-double singleStrokeDifference(const Reading& reading, const colour::Spectrum& paper,
-                              const materials::SurfaceProfile& surface,
+double singleStrokeDifference(const Reading& reading, const materials::Paper& paper,
                               const std::vector<matching::PreparedStick>& sticks) {
-    std::vector<colour::Lab> reachable{colour::labOfReflectance(paper)};
-    for (std::size_t i = 0; i < sticks.size(); ++i) {
-        if (!matching::isDry(sticks[i])) continue;
-        for (const auto& [manner, pressure] :
-             {std::pair(Manner::scumble, Pressure::light), std::pair(Manner::scumble, Pressure::medium),
-              std::pair(Manner::scumble, Pressure::heavy)}) {
-            const matching::Screen screen({int(i), manner, pressure}, sticks[i].pigment, surface);
-            reachable.push_back(colour::labOfReflectance(screen.over(paper)));
-        }
-    }
+    const pigment::Patch bare = pigment::barePatch(paper);
+    matching::ScreenBank bank;
+    for (const matching::PreparedStick& stick : sticks)
+        if (matching::isDry(stick))
+            for (const Pressure pressure : {Pressure::light, Pressure::medium, Pressure::heavy})
+                bank.add({&stick.pigment, Manner::scumble, pressure}, *bare.surface);
+    matching::ScreenBank::Seen seen;
+    bank.over(matching::thumbnailOf(bare), colour::Light::daylight65, seen);
+    std::vector<colour::Lab> reachable{pigment::labOf(bare)};
+    for (int i = 0; i < bank.size(); ++i) reachable.push_back(seen[i]);
     double mean = 0;
     for (const subject::Passage& passage : reading.passages.list) {
         const matching::TargetDistance distance(passage.target);
@@ -43,7 +42,6 @@ RankedPaper judged(const Reading& reading, const materials::Paper& paper,
                    const std::vector<matching::PreparedStick>& sticks, int strokes) {
     RankedPaper ranked{paper, 0, 0, {}};
     const colour::Lab tone = colour::labFromSrgb(colour::srgbFromSrgb8(paper.tone));
-    const colour::Spectrum spectrum = colour::reflectanceFromSrgb(colour::srgbFromSrgb8(paper.tone));
     const materials::SurfaceProfile& surface = materials::profileOf(paper.surface);
     const double value = colour::munsellValueOfLightness(tone.L);
 
@@ -59,7 +57,7 @@ RankedPaper judged(const Reading& reading, const materials::Paper& paper,
     else
         ranked.reasons.push_back({ReasonKind::showsBothEnds, toDark, toLight});
 
-    ranked.meanDifference = singleStrokeDifference(reading, spectrum, surface, sticks);
+    ranked.meanDifference = singleStrokeDifference(reading, paper, sticks);
     ranked.reasons.push_back({ReasonKind::fitsSticks, ranked.meanDifference});
     const double fit = std::exp(-ranked.meanDifference / 8.0);
 

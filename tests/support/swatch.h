@@ -22,7 +22,8 @@ struct Swatch {
         const auto surface = materials::surfaceNamed(ground.value(1, "sanded-400").toStdString());
         if (!surface) throw std::invalid_argument(qPrintable(written));
         patch = pigment::barePatch(materials::profileOf(*surface), reflectance(ground[0]));
-        for (const QString& stroke : sides.value(1).split(';', Qt::SkipEmptyParts)) lay(stroke.simplified().split(' '));
+        for (const QString& stroke : sides.value(1).trimmed().split(';', Qt::SkipEmptyParts))
+            lay(stroke.simplified().split(' '));
     }
 
     colour::Lab lab() const { return pigment::labOf(patch); }
