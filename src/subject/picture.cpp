@@ -19,6 +19,7 @@ namespace {
 struct Metadata {
     double width = 0, height = 0;
     int orientation = 1;
+    bool inInks = false;  // TIFF: cyan, magenta, yellow and black
     std::vector<std::uint8_t> iccProfile;
 };
 
@@ -42,6 +43,9 @@ common::Result<Metadata> readMetadata(std::span<const std::uint8_t> bytes, const
         const auto& exif = image->exifData();
         const auto found = exif.findKey(Exiv2::ExifKey("Exif.Image.Orientation"));
         if (found != exif.end()) metadata.orientation = static_cast<int>(found->toLong());
+        const auto meaning = exif.findKey(Exiv2::ExifKey("Exif.Image.PhotometricInterpretation"));
+        constexpr int separated = 5;  // TIFF 6.0, section 16
+        if (meaning != exif.end()) metadata.inInks = meaning->toLong() == separated;
         if (image->iccProfileDefined()) {
             const Exiv2::DataBuf* profile = image->iccProfile();
             metadata.iccProfile.assign(profile->pData_, profile->pData_ + profile->size_);
@@ -62,6 +66,18 @@ bool jpegIsCut(std::span<const std::uint8_t> bytes) {
         if (bytes[i] == 0xDA) return true;
     }
     return true;
+}
+
+/// A JPEG of four components is meant for printing (ITU-T T.81: the frame header tells how many there are).
+bool jpegIsInInks(std::span<const std::uint8_t> bytes) {
+    if (bytes.size() < 2 || bytes[0] != 0xFF || bytes[1] != 0xD8) return false;
+    for (std::size_t i = 2; i + 9 < bytes.size() && bytes[i] == 0xFF;) {
+        const int marker = bytes[i + 1];
+        const bool isFrame = marker >= 0xC0 && marker <= 0xCF && marker != 0xC4 && marker != 0xC8 && marker != 0xCC;
+        if (isFrame) return bytes[i + 9] == 4;
+        i += marker == 0xFF ? 1 : 2 + std::size_t(bytes[i + 2]) * 256 + bytes[i + 3];
+    }
+    return false;
 }
 
 cv::Mat upright(const cv::Mat& image, int orientation) {
@@ -107,6 +123,9 @@ common::Result<Picture> readPicture(std::span<const std::uint8_t> bytes, const s
     if (!metadata) return metadata.problem();
     if (metadata->width * metadata->height > mostMegapixels * 1e6) return Problem{ProblemKind::pictureTooLarge, name};
     if (jpegIsCut(bytes)) return Problem{ProblemKind::pictureTruncated, name};
+
+    // The decoder would turn inks into RGB by a rule of its own.
+    if (metadata->inInks || jpegIsInInks(bytes)) return Problem{ProblemKind::pictureColourSpace, name};
 
     const cv::Mat source = decoded(bytes);
     if (source.empty()) return Problem{ProblemKind::pictureTruncated, name};

@@ -74,6 +74,13 @@ class TestCli : public QObject {
         for (const QJsonValue stick : plan["sticks"].toArray())
             QVERIFY2(words.contains(stick["name"].toString()), qPrintable(stick["name"].toString()));
         QVERIFY(words.contains("Never blow dust"));
+        // The same renderer makes a picture in printing inks of it, which is refused.
+        QCOMPARE(
+            QProcess::execute("pdftoppm", {"-jpegcmyk", "-r", "30", "-singlefile", at("plan/plan.pdf"), at("inks")}),
+            0);
+        const Run inks = run({"plan", at("inks.jpg"), "--out", at("refused")});
+        QCOMPARE(inks.status, 2);
+        QVERIFY2(inks.err.contains("meant for printing"), inks.err.constData());
     }
 
     void theSamePlanOnOneThreadAndTwo() {

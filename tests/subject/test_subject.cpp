@@ -202,6 +202,17 @@ class TestSubject : public QObject {
         QCOMPARE(croppedToFormat(picture->xyz, 4.0).size(), cv::Size(100, 25));
     }
 
+    void printingInksAreRefused() {
+        auto tiff = encoded(photo(), ".tiff");
+        const std::array<std::uint8_t, 8> rgb{0x06, 0x01, 0x03, 0x00, 0x01, 0x00, 0x00, 0x00};  // its meaning, one word
+        const auto tag = std::ranges::search(tiff, rgb);
+        QVERIFY(!tag.empty());
+        *tag.end() = 5;
+        const auto result = readPicture(tiff, "inks.tif");
+        QVERIFY(!result.ok());
+        QCOMPARE(result.problem().kind, common::ProblemKind::pictureColourSpace);
+    }
+
     void badPicturesAreRefused_data() {
         QTest::addColumn<QByteArray>("bytes");
         QTest::addColumn<int>("kind");
