@@ -246,9 +246,9 @@ void MainWindow::showStation() {
     const Views views = current->views();
     const colour::Light light = session_.shownLight();
     const QString under =
-        light == colour::Light::daylight65 ? QString() : tr(", under %1").arg(wording::lightWord(light));
+        light == colour::Light::daylight65 ? QString() : tr(", both under %1").arg(wording::lightWord(light));
     pictures_->setSubject(views.subject, views.subjectCaption + under);
-    pictures_->setSheet(views.sheet, views.sheetCaption + under, views.figure);
+    pictures_->setSheet(views.sheet, views.sheetCaption, views.figure);
     pictures_->setOutline(views.outline);
     pictures_->setMeasuring(views.measuring);
     margin_->setText(current->margin());

@@ -3,6 +3,7 @@
 #include <algorithm>
 
 #include "colour/difference.h"
+#include "colour/munsell.h"
 #include "rendering/sheet_picture.h"
 
 namespace planning {
@@ -31,6 +32,21 @@ cv::Mat pictureAfter(const Plan& plan, int steps, const cv::Mat& grain, colour::
 cv::Mat grainOf(const Plan& plan, double widthMillimetres) {
     const cv::Size size = plan.reading->passages.map.size();
     return rendering::grainMap(plan.paper.surface, size, widthMillimetres / size.width);
+}
+
+double stepsLighterWhenDry(const Plan& plan, const Step& step) {
+    const auto stroke = strokeOf(plan, step);
+    if (!stroke || !stroke->pigment || !stroke->pigment->wet) return 0;
+    const pigment::Pigment wetPaint = pigment::whileWet(*stroke->pigment);
+    pigment::Stroke wetStroke = *stroke;
+    wetStroke.pigment = &wetPaint;
+    pigment::Patch dry = patchesAfter(plan, step.number - 1)[std::size_t(step.passages.front())], wet = dry;
+    pigment::lay(dry, *stroke);
+    pigment::lay(wet, wetStroke);
+    const auto value = [](const pigment::Patch& patch) {
+        return colour::munsellValueOfLightness(pigment::labOf(patch).L);
+    };
+    return value(dry) - value(wet);
 }
 
 double meanDifferenceAfter(const Plan& plan, int steps) {

@@ -19,6 +19,10 @@ cv::Mat pictureAfter(const Plan& plan, int steps, const cv::Mat& grain, colour::
 /// The grain of the plan's paper at the size of its reading.
 cv::Mat grainOf(const Plan& plan, double widthMillimetres);
 
+/// How many Munsell steps lighter a wash dries than it looks while it is wet, on the first of its passages; 0 for a
+/// step that lays nothing wet.
+double stepsLighterWhenDry(const Plan& plan, const Step& step);
+
 /// Mean CIEDE2000 of the picture to its targets then, weighted by area, under the study's light.
 double meanDifferenceAfter(const Plan& plan, int steps);
 

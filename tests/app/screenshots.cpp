@@ -50,6 +50,9 @@ int main(int argc, char** argv) {
     layers->scrubber().setStep(int(window.session().plan()->steps.size()) * 6 / 10);
     clickAt(0.27, 0.66);
     ok &= save("layers.png");
+    QTest::keyPress(&window, Qt::Key_T);
+    ok &= save("layers-lamp.png");
+    QTest::keyRelease(&window, Qt::Key_T);
     app::applyTheme(app::ThemeName::evening);
     ok &= save("layers-evening.png");
     return ok ? 0 : 1;

@@ -162,7 +162,7 @@ class TestApp : public QObject {
         QCOMPARE(session.study().light, colour::Light::lamp);
         QVERIFY(planned(*window));
         QCOMPARE(session.plan()->light, colour::Light::lamp);
-        QVERIFY(window->margin().text().paragraphs.join(' ').contains("seen under lamp light"));
+        QVERIFY(window->margin().text().paragraphs.join(' ').contains("be seen under lamp light"));
         session.history().undo();
         session.history().undo();
         QCOMPARE(session.study().light, colour::Light::daylight65);

@@ -239,6 +239,20 @@ class TestPlanning : public QObject {
                          pictureAfter(lamp, all, grain, colour::Light::daylight65), cv::NORM_INF) > 1);
     }
 
+    /// Common practice: gouache dries lighter than it looks wet, and the step says so.
+    void washesSayHowTheyDry() {
+        int washes = 0;
+        for (const Step& step : usual().steps) {
+            const bool gouache =
+                step.stick >= 0 && usual().sticks[std::size_t(step.stick)].kind == materials::Kind::gouache;
+            washes += gouache;
+            if (gouache) QVERIFY(stepsLighterWhenDry(usual(), step) > 0.02);
+            if (step.stick >= 0 && !usual().prepared[std::size_t(step.stick)].pigment.wet)
+                QCOMPARE(stepsLighterWhenDry(usual(), step), 0.0);
+        }
+        QVERIFY(washes > 0);
+    }
+
     /// A match under one light that fails under another is told, once for each such light.
     void metamerismIsTold() {
         Plan plan = usual();

@@ -133,6 +133,11 @@ MarginText LayersStation::stepMargin() const {
     for (const planning::Reason& reason : step.why) why << wording::reasonPhrase(reason);
     text.paragraphs << tr("Why here: %1.").arg(why.join(QStringLiteral("; ")));
     if (step.waitMinutes > 0) text.paragraphs << tr("Then wait %1.").arg(wording::duration(step.waitMinutes));
+    const double dries = planning::stepsLighterWhenDry(*plan, step);
+    if (std::fabs(dries) >= 0.05)
+        text.paragraphs << (dries > 0 ? tr("It dries %1 of a step lighter: judge it when it is dry.")
+                                      : tr("It dries %1 of a step darker: judge it when it is dry."))
+                               .arg(std::fabs(dries), 0, 'f', 1);
     if (step.stick >= 0) {
         const materials::Material& stick = plan->sticks[step.stick];
         text.listHead = tr("In the hand");

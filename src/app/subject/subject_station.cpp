@@ -96,7 +96,7 @@ class SubjectStation::Strip : public QWidget {
 };
 
 SubjectStation::SubjectStation(Session& session)
-    : Station(session, tr("The measuring strip"), tr("draw on the subject as with a pencil at arm's length")) {
+    : Station(session, tr("The measuring strip"), tr("draw as with a pencil at arm's length")) {
     light_ = new QComboBox;
     for (int i = 0; i < colour::lightCount; ++i) light_->addItem(wording::lightWord(colour::Light(i)));
     addField(choices_, tr("Seen under"), light_);
@@ -203,7 +203,9 @@ void SubjectStation::refresh() {
 QString SubjectStation::decided() const {
     const planning::Study& study = session_.study();
     if (!study.reference) return tr("no picture yet");
-    return tr("%1, %2 areas").arg(wording::sheetSize(study.widthMillimetres, study.heightMillimetres)).arg(study.areas);
+    const QString size = wording::sheetSize(study.widthMillimetres, study.heightMillimetres);
+    if (study.light != colour::Light::daylight65) return tr("%1, for %2").arg(size, wording::lightWord(study.light));
+    return tr("%1, %2 areas").arg(size).arg(study.areas);
 }
 
 Views SubjectStation::views() const {
@@ -228,8 +230,7 @@ MarginText SubjectStation::margin() const {
     }
     const planning::Study& study = session_.study();
     text.head = QString::fromStdString(study.title);
-    text.paragraphs << tr("The plan is made for a picture that is seen under %1, which is taken to light the reference "
-                          "too. Hold T to see both under %2.")
+    text.paragraphs << tr("Planned to be seen under %1. Hold T to see subject and sheet under %2.")
                            .arg(wording::lightWord(study.light),
                                 wording::lightWord(study.light == colour::Light::lamp ? colour::Light::daylight65
                                                                                       : colour::Light::lamp));

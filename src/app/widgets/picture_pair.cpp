@@ -172,8 +172,12 @@ void PicturePair::paintSide(QPainter& painter, bool sheet) {
     painter.setPen(theme().wellInk);
     painter.setFont(drawing::font(drawing::TypeSize::text));
     const QRectF words(box.left(), 0, box.width(), caption);
-    painter.drawText(words, Qt::AlignLeft | Qt::AlignVCenter, sheet ? sheetCaption_ : subjectCaption_);
-    if (sheet) painter.drawText(words, Qt::AlignRight | Qt::AlignVCenter, figure_);
+    const QFontMetricsF metrics(painter.font());
+    const QString figure = sheet ? figure_ : QString();
+    const double room = box.width() - (figure.isEmpty() ? 0 : metrics.horizontalAdvance(figure) + between);
+    painter.drawText(words, Qt::AlignLeft | Qt::AlignVCenter,
+                     metrics.elidedText(sheet ? sheetCaption_ : subjectCaption_, Qt::ElideRight, room));
+    painter.drawText(words, Qt::AlignRight | Qt::AlignVCenter, figure);
     if (image.isNull()) return;
     painter.save();
     painter.setClipRect(box);
