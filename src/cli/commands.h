@@ -13,6 +13,8 @@ int convert(const QStringList& arguments);
 int difference(const QStringList& arguments);
 int film(const QStringList& arguments);
 int inspect(const QStringList& arguments);
+int card(const QStringList& arguments);
+int readCard(const QStringList& arguments);
 
 /// Says the problem on stderr; gives 2.
 int refuse(const common::Problem& problem);

@@ -21,6 +21,8 @@ int main(int argc, char** argv) {
     if (command == "convert") return cli::convert(arguments.mid(2));
     if (command == "difference") return cli::difference(arguments.mid(2));
     if (command == "film") return cli::film(arguments.mid(2));
+    if (command == "card") return cli::card(arguments.mid(2));
+    if (command == "read-card") return cli::readCard(arguments.mid(2));
     if (command == "inspect") return cli::inspect(arguments.mid(2));
     std::fputs(
         "yawning-dune-cli plan REFERENCE|FILE.dune --out DIR [--library FILE.csv] [--paper ID] [--school NAME] "
@@ -33,6 +35,9 @@ int main(int argc, char** argv) {
         "                      [--light NAME] [--spread SHARE]   (daylight65, daylight50, lamp, led; an unsteady "
         "hand)\n"
         "yawning-dune-cli film [...]                           rows \"#paper[,TOOTH] STROKE STROKE ...\" on stdin\n"
+        "yawning-dune-cli card --out FILE.pdf [--rows N] [--format a4|letter]      blank swatch cards to print and "
+        "fill\n"
+        "yawning-dune-cli read-card PHOTOGRAPH                 what the sticks on a filled card are\n"
         "yawning-dune-cli inspect FILE.dune\n",
         command == "--help" || command == "-h" ? stdout : stderr);
     return command == "--help" || command == "-h" ? 0 : 2;

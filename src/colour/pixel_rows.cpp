@@ -99,11 +99,17 @@ struct Hues {
         const float u1 = one.second[i] * c2, v1 = one.third[i] * c2;
         const float u2 = other.second[i] * c1, v2 = other.third[i] * c1;
         const float sumU = u1 + u2, sumV = v1 + v2, turnU = u2 - u1, turnV = v2 - v1;
-        const float overLength = 1.0f / (std::sqrt(sumU * sumU + sumV * sumV) + tiny * tiny);
-        hues.cosine[i] = sumU * overLength;
-        hues.sine[i] = sumV * overLength;
+        const float sum2 = sumU * sumU + sumV * sumV, turn2 = turnU * turnU + turnV * turnV;
+        // Both are of one length, so the bisector lies along the sum and across the difference: the longer of the two
+        // tells it without cancellation.
+        const bool across = turn2 > sum2;
+        const float u = across ? -turnV : sumU, v = across ? turnU : sumV;
+        const float towards = u * sumU + v * sumV < 0.0f ? -1.0f : 1.0f;
+        const float overLength = towards / (std::sqrt(across ? turn2 : sum2) + tiny * tiny);
+        hues.cosine[i] = u * overLength;
+        hues.sine[i] = v * overLength;
         const float side = u1 * v2 - v1 * u2 < 0.0f ? -1.0f : 1.0f;
-        hues.step[i] = side * std::sqrt((turnU * turnU + turnV * turnV) / (c1 * c2));
+        hues.step[i] = side * std::sqrt(turn2 / (c1 * c2));
     }
 }
 

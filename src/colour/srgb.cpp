@@ -17,13 +17,8 @@ Eigen::Matrix3d primariesToXyz() {
     return primaries * scale.asDiagonal();
 }
 
-const Eigen::Matrix3d& d50FromLinear() {
-    static const Eigen::Matrix3d matrix = bradford(whiteSrgb, whiteD50) * xyzFromLinearSrgb();
-    return matrix;
-}
-
 const Eigen::Matrix3d& linearFromD50() {
-    static const Eigen::Matrix3d matrix = d50FromLinear().inverse();
+    static const Eigen::Matrix3d matrix = d50FromLinearSrgb().inverse();
     return matrix;
 }
 
@@ -51,9 +46,14 @@ const Eigen::Matrix3d& xyzFromLinearSrgb() {
     return matrix;
 }
 
+const Eigen::Matrix3d& d50FromLinearSrgb() {
+    static const Eigen::Matrix3d matrix = bradford(whiteSrgb, whiteD50) * xyzFromLinearSrgb();
+    return matrix;
+}
+
 Xyz xyzFromSrgb(const Srgb& srgb) {
     const Eigen::Vector3d linear(linearFromEncoded(srgb.r), linearFromEncoded(srgb.g), linearFromEncoded(srgb.b));
-    const Eigen::Vector3d xyz = d50FromLinear() * linear;
+    const Eigen::Vector3d xyz = d50FromLinearSrgb() * linear;
     return {xyz[0], xyz[1], xyz[2]};
 }
 

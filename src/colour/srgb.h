@@ -31,6 +31,9 @@ double encodedFromLinear(double component);
 /// From linear sRGB to XYZ under D65, from the primaries of IEC 61966-2-1.
 const Eigen::Matrix3d& xyzFromLinearSrgb();
 
+/// The same to XYZ relative to D50 (Bradford).
+const Eigen::Matrix3d& d50FromLinearSrgb();
+
 /// XYZ relative to D50 (Bradford from D65), and back. Colours outside the gamut come back outside 0..1.
 Xyz xyzFromSrgb(const Srgb& srgb);
 Srgb srgbFromXyz(const Xyz& xyz);

@@ -41,6 +41,22 @@ QString problemSentence(const common::Problem& problem) {
             return say("%1 claims more than 200 megapixels: reduce it first.").arg(file);
         case ProblemKind::pictureColourSpace:
             return say("%1 is not in RGB or grey (it may be meant for printing): save it as an RGB picture.").arg(file);
+        case ProblemKind::cardMissing:
+            return say("No swatch card is to be seen in %1: photograph the whole card, all four corner marks in view.")
+                .arg(file);
+        case ProblemKind::cardCutOff:
+            return say("A corner mark of the swatch card is missing in %1: photograph the whole card, with nothing "
+                       "lying "
+                       "on its corners.")
+                .arg(file);
+        case ProblemKind::cardTooDark:
+            return say("%1 is too dark to read: photograph the card in more light, by a window and without flash.")
+                .arg(file);
+        case ProblemKind::cardTooBright:
+            return say("The card's paper is burnt out in %1: photograph it again with less exposure.").arg(file);
+        case ProblemKind::cardBlurred:
+            return say("%1 is blurred: hold the camera still, tap on the card to focus and photograph it again.")
+                .arg(file);
         case ProblemKind::folderUnwritable:
             return say("%1 cannot be written: choose a folder that you may write to.").arg(file);
         case ProblemKind::writeFailed:

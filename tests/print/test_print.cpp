@@ -2,10 +2,17 @@
 #include <QProcess>
 #include <QTemporaryDir>
 #include <QtTest>
+#include <opencv2/imgcodecs.hpp>
+#include <opencv2/imgproc.hpp>
 
+#include "colour/difference.h"
+#include "colour/image_colour.h"
+#include "colour/srgb.h"
 #include "drawing/fonts.h"
 #include "planning/planner.h"
 #include "print/plan_sheets.h"
+#include "print/swatch_card.h"
+#include "review/card_reader.h"
 #include "small_study.h"
 
 namespace {
@@ -34,6 +41,59 @@ class TestPrint : public QObject {
         QVERIFY(plan.ok());
         plan_ = *std::move(plan);
         QVERIFY(print::writePlanPdf(plan_, smallStudy(), folder_.filePath("plan.pdf")).ok());
+    }
+
+    /// A card printed by an independent renderer (poppler), filled and warped with OpenCV alone, is read.
+    void aPrintedCardIsRead_data() {
+        QTest::addColumn<int>("paper");
+        QTest::newRow("A4") << int(review::CardPaper::a4);
+        QTest::newRow("Letter") << int(review::CardPaper::letter);
+    }
+    void aPrintedCardIsRead() {
+        QFETCH(int, paper);
+        const auto kind = review::CardPaper(paper);
+        const review::CardLayout& layout = review::layoutOf(kind);
+        const QString pdf = folder_.filePath("card.pdf");
+        QVERIFY(print::writeSwatchCards(kind, int(layout.rows.size()) + 5, pdf).ok());
+        QVERIFY(outputOf("pdfinfo", {pdf}).contains(QRegularExpression("Pages: +2")));
+        QCOMPARE(QProcess::execute("pdftoppm", {"-r", "254", "-png", "-f", "2", "-l", "2", "-singlefile", pdf,
+                                                folder_.filePath("card")}),
+                 0);
+        cv::Mat page = cv::imread(folder_.filePath("card.png").toStdString());
+        QVERIFY(std::abs(page.cols - layout.page.width * 10) < 3 && std::abs(page.rows - layout.page.height * 10) < 3);
+        const std::vector<cv::Scalar> colours{
+            {60, 90, 190}, {150, 80, 40}, {200, 210, 225}, {40, 60, 60}, {90, 150, 90}};
+        for (std::size_t r = 0; r < colours.size(); ++r)
+            for (const review::CardField& field : layout.rows[r].fields)
+                for (const cv::Rect2d& half : {field.overWhite, field.overBlack})
+                    cv::rectangle(
+                        page, cv::Rect(int(half.x * 10), int(half.y * 10), int(half.width * 10), int(half.height * 10)),
+                        colours[r], cv::FILLED);
+        // Seen from aside.
+        const auto w = float(page.cols), h = float(page.rows);
+        const cv::Point2f from[] = {{0, 0}, {w, 0}, {w, h}, {0, h}},
+                          to[] = {{300, 180}, {2150, 90}, {2320, 2800}, {120, 2600}};
+        cv::Mat seen;
+        cv::warpPerspective(page, seen, cv::getPerspectiveTransform(from, to), {2400, 2900}, cv::INTER_AREA,
+                            cv::BORDER_CONSTANT, cv::Scalar(90, 100, 105));
+        const auto reading = review::readCard(*colour::xyzImage(seen * 0.92, {}, "card.png"), "card.png");
+        QVERIFY(reading.ok());
+        QVERIFY(reading->paper == kind);
+        QCOMPARE(reading->page, 1);
+        for (std::size_t r = 0; r < layout.rows.size(); ++r)
+            for (const review::FieldReading& field : reading->rows[r]) {
+                if (r >= colours.size()) {
+                    QVERIFY(field.state == review::FieldState::empty);
+                    continue;
+                }
+                QVERIFY(field.state == review::FieldState::good);
+                const cv::Scalar& c = colours[r];
+                colour::Xyz want = colour::xyzFromSrgb({c[2] / 255, c[1] / 255, c[0] / 255});
+                want = {want.x * review::cardWhite, want.y * review::cardWhite, want.z * review::cardWhite};
+                const double off =
+                    colour::differenceCie2000(colour::labFromXyz(want), colour::labFromXyz(field.overWhite));
+                QVERIFY2(off < 1.0, qPrintable(QString::number(off)));
+            }
     }
 
     void theSheetsAreA4() {

@@ -1,0 +1,100 @@
+#include <QFileInfo>
+#include <QJsonArray>
+#include <QJsonDocument>
+#include <QJsonObject>
+#include <algorithm>
+#include <cstdio>
+#include <limits>
+
+#include "cli/commands.h"
+#include "colour/srgb.h"
+#include "common/file.h"
+#include "print/swatch_card.h"
+#include "review/stick_reading.h"
+#include "subject/picture.h"
+
+namespace cli {
+
+namespace {
+
+using common::ProblemKind;
+
+QJsonObject colourJson(const colour::Xyz& xyz) {
+    const colour::Lab lab = colour::labFromXyz(xyz);
+    return {{"L", lab.L},
+            {"a", lab.a},
+            {"b", lab.b},
+            {"hex", QString::fromStdString(colour::hexFromSrgb8(colour::srgb8FromSrgb(colour::srgbFromXyz(xyz))))}};
+}
+
+QJsonObject rowJson(int number, const std::array<review::FieldReading, 3>& fields, const review::CardReading& card) {
+    static const char* pressures[] = {"light", "medium", "heavy"};
+    static const char* states[] = {"good", "empty", "glossy", "unsure"};
+    QJsonObject row{{"row", number}};
+    const auto stick = review::stickFrom(fields, card);
+    if (stick) {
+        row["masstone"] = colourJson(stick->masstone);
+        row["masstoneError"] = stick->masstoneError;
+    }
+    for (std::size_t p = 0; p < 3; ++p) {
+        QJsonObject field{{"state", states[int(fields[p].state)]}};
+        if (fields[p].state == review::FieldState::good) {
+            field["overWhite"] = colourJson(fields[p].overWhite);
+            field["overBlack"] = colourJson(fields[p].overBlack);
+            field["error"] = fields[p].error;
+            field["contrastRatio"] = stick->contrastRatio[p];
+            field["scatter"] = stick->scatter[p];
+            field["scatterError"] = stick->scatterError[p];
+            field["coverage"] = stick->coverage[p];
+        }
+        row[pressures[p]] = field;
+    }
+    return row;
+}
+
+}  // namespace
+
+int card(const QStringList& arguments) {
+    Options options;
+    if (!parse(arguments, {"--out", "--rows", "--format"}, options)) return 2;
+    const QString format = options.last("--format", "a4"), rows = options.last("--rows", "32"),
+                  out = options.last("--out");
+    if (format != "a4" && format != "letter")
+        return refuse({ProblemKind::nameUnknown, "The format", 0, format.toStdString(), "a4, letter"});
+    if (out.isEmpty()) return refuse({ProblemKind::nameUnknown, "The command", 0, "card", "card --out FILE.pdf"});
+    bool ok = false;
+    const int count = rows.toInt(&ok);
+    if (!ok || count < 1 || count > 1000)
+        return refuse({ProblemKind::numberBad, "value of --rows", 0, rows.toStdString(), "1 to 1000"});
+    const auto paper = format == "a4" ? review::CardPaper::a4 : review::CardPaper::letter;
+    const auto done = print::writeSwatchCards(paper, count, out);
+    return done ? 0 : refuse(done.problem());
+}
+
+int readCard(const QStringList& arguments) {
+    Options options;
+    if (!parse(arguments, {}, options)) return 2;
+    if (options.words.size() != 1)
+        return refuse({ProblemKind::nameUnknown, "The command", 0, "read-card", "read-card PHOTOGRAPH"});
+    const std::string name = options.words[0].toStdString();
+    const auto bytes = common::readFile(name);
+    if (!bytes) return refuse(bytes.problem());
+    const auto photograph = subject::readPicture(*bytes, name, std::numeric_limits<int>::max());
+    if (!photograph) return refuse(photograph.problem());
+    const auto reading = review::readCard(photograph->xyz, name);
+    if (!reading) return refuse(reading.problem());
+    QJsonArray rows;
+    const int first = reading->page * int(reading->rows.size());
+    for (std::size_t r = 0; r < reading->rows.size(); ++r) {
+        const auto& fields = reading->rows[r];
+        const bool empty = std::ranges::all_of(
+            fields, [](const review::FieldReading& f) { return f.state == review::FieldState::empty; });
+        if (!empty) rows.append(rowJson(first + int(r) + 1, fields, *reading));
+    }
+    const QString format = reading->paper == review::CardPaper::a4 ? "a4" : "letter";
+    const QJsonObject json{{"format", format}, {"page", reading->page + 1}, {"rows", rows}};
+    std::fputs(QJsonDocument(json).toJson().constData(), stdout);
+    return 0;
+}
+
+}  // namespace cli

@@ -1,0 +1,45 @@
+#pragma once
+
+#include <cstdint>
+#include <opencv2/core.hpp>
+#include <vector>
+
+#include "review/card.h"
+
+namespace review {
+
+/// A stand-in for the telephone's camera: makes cards as an artist would fill them, and photographs of them with all
+/// that goes wrong in a kitchen. For the demo and the tests.
+
+/// Linear sRGB, 0..1, of one stick's three fields over white and over black.
+struct FilledRow {
+    cv::Vec3f overWhite[3], overBlack[3];
+    bool laid = true;    // else the row is empty
+    bool gloss = false;  // a lamp is reflected in it
+};
+
+/// The card lying flat, `pixelsPerMillimetre` large: CV_32FC3, linear sRGB in the order R G B. Rows beyond `rows` are
+/// empty. Swatches have the tooth's texture.
+cv::Mat filledCard(CardPaper paper, int page, const std::vector<FilledRow>& rows, double pixelsPerMillimetre,
+                   unsigned seed);
+
+struct CameraConditions {
+    cv::Size pixels{2400, 3200};
+    double tiltDegrees = 0, tiltDirectionDegrees = 0;  // of the lens against the card
+    double turnDegrees = 0;                            // of the card in the picture
+    double filled = 0.88;                              // of the picture's height by the card
+    double kelvin = 5500;                              // of the light; the camera corrects a part of its cast
+    double castCorrected = 0.6;                        // 0..1
+    double vignetting = 0.1;                           // share of light missing in the corners
+    double exposure = 0.9;                             // that white paper is brought to, 1 saturates
+    double contrast = 1;                               // exponent of the camera's own tone curve on top of sRGB's
+    double noise = 0.006;                              // standard deviation at white, in shares of the full scale
+    double blurPixels = 0.6;                           // standard deviation
+    int jpegQuality = 90;
+    unsigned seed = 1;
+};
+
+/// A JPEG file of the scene: `flat` lies in the middle of a grey table.
+std::vector<std::uint8_t> photographed(const cv::Mat& flat, const CameraConditions& conditions);
+
+}  // namespace review
