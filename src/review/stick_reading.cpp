@@ -15,15 +15,19 @@ namespace {
 using colour::Lab;
 using colour::Spectrum;
 
-/// Unknowns: L, a, b of the masstone; for each pressure the logarithm of S times thickness, and what the layer covers
-/// as the logarithm of covered by bare.
+/// Unknowns: L, a, b of the masstone; the logarithm of S times thickness of the light layer, and by how much it grows
+/// with each step of pressure; for each pressure what the layer covers, as the logarithm of covered by bare.
 constexpr int unknowns = 9;
 using Unknowns = Eigen::VectorXd;
 
-/// What is taken for usual tells next to nothing where the readings tell anything: a medium layer of a soft stick, and
-/// nearly all covered.
-const double usual[] = {1.2, 1.2, 1.2, 4, 4, 4};
-const double usualSpread[] = {1.5, 1.5, 1.5, 1.3, 1.3, 1.3};
+/// What is taken for usual tells next to nothing where the readings tell anything: a light layer of a soft stick, about
+/// twice as much with each step, and nearly all covered.
+const double usual[] = {0.5, 0.7, 0.7, 4, 4, 4};
+const double usualSpread[] = {1.5, 0.3, 0.3, 1.3, 1.3, 1.3};
+
+double logScatter(const Unknowns& x, int pressure) {
+    return x.segment(3, pressure + 1).sum();
+}
 
 double coverageOf(double logOdds) {
     return 1 / (1 + std::exp(-logOdds));
@@ -51,7 +55,7 @@ class Misfit {
     static Lab seen(const Unknowns& x, const Target& target) {
         const Lab masstone{std::clamp(x[0], 0.5, 99.5), x[1], x[2]};
         const Spectrum ratio = pigment::absorptionOverScatter(colour::reflectanceFromXyz(colour::xyzFromLab(masstone)));
-        const float scatter = float(std::exp(std::clamp(x[3 + target.pressure], -6.0, 5.0)));
+        const float scatter = float(std::exp(std::clamp(logScatter(x, target.pressure), -6.0, 5.0)));
         const Spectrum film = pigment::filmOver(scatter * ratio, Spectrum::Constant(scatter), *target.ground);
         const auto covered = float(coverageOf(x[6 + target.pressure]));
         return colour::labOfReflectance(*target.ground + covered * (film - *target.ground));
@@ -99,7 +103,7 @@ std::optional<StickReading> stickFrom(const std::array<FieldReading, 3>& fields,
 
     Eigen::NumericalDiff<Misfit, Eigen::Central> misfit(Misfit(targets), 1e-5);
     Eigen::LevenbergMarquardt<Eigen::NumericalDiff<Misfit, Eigen::Central>> solver(misfit);
-    solver.parameters.maxfev = 400;
+    solver.parameters.maxfev = 3000;
     solver.minimize(x);
 
     Eigen::MatrixXd slopes(misfit.values(), unknowns);
@@ -110,9 +114,10 @@ std::optional<StickReading> stickFrom(const std::array<FieldReading, 3>& fields,
     stick.masstone = colour::xyzFromLab(masstone);
     stick.masstoneError = std::sqrt(std::max(0.0, covariance.topLeftCorner<3, 3>().trace()));
     for (int p = 0; p < 3; ++p) {
-        stick.scatter[std::size_t(p)] = std::exp(x[3 + p]);
+        stick.scatter[std::size_t(p)] = std::exp(logScatter(x, p));
         stick.coverage[std::size_t(p)] = coverageOf(x[6 + p]);
-        stick.scatterError[std::size_t(p)] = std::min(1.0, std::sqrt(std::max(0.0, covariance(3 + p, 3 + p))));
+        stick.scatterError[std::size_t(p)] =
+            std::min(1.0, std::sqrt(std::max(0.0, covariance.block(3, 3, p + 1, p + 1).sum())));
     }
     for (const Target& target : targets)
         stick.misfit += colour::differenceCie2000(Misfit::seen(x, target), target.read) / double(targets.size());

@@ -149,11 +149,12 @@ class TestReview : public QObject {
                 ratios.push_back(std::fabs(read->contrastRatio[p] / ratio - 1));
                 const double off = std::fabs(std::log(read->scatter[p] / scatter));
                 if (read->scatterError[p] < 0.1) scatters.push_back(off);
-                if (read->scatterError[p] < 0.5) surprises.push_back(off / read->scatterError[p]);
+                if (read->scatterError[p] < 0.2) surprises.push_back(off / read->scatterError[p]);
             }
         }
         for (auto* figures : {&colours, &ratios, &scatters, &surprises}) std::ranges::sort(*figures);
         const auto p95 = [](const std::vector<double>& sorted) { return sorted[sorted.size() * 95 / 100]; };
+        qInfo("errors in units of those claimed: 95 %% within %.2f", p95(surprises));
         qInfo("masstone: 95 %% within %.2f; contrast ratio: within %.1f %%; scattering: %d of %d told, within %.1f %%",
               p95(colours), 100 * p95(ratios), int(scatters.size()), int(ratios.size()), 100 * p95(scatters));
         QVERIFY(p95(colours) < 1);
@@ -236,11 +237,12 @@ class TestReview : public QObject {
         const Filled card = randomCard(random, 7);
         CameraConditions conditions;
         conditions.pixels = {1500, 2000};
+        conditions.filled = 0.7;
         if (problem == int(ProblemKind::cardTooDark)) conditions.exposure = 0.02;
         if (problem == int(ProblemKind::cardTooBright)) conditions.exposure = 1.6;
         if (problem == int(ProblemKind::cardBlurred)) conditions.blurPixels = 14;
-        if (problem == int(ProblemKind::cardCutOff)) conditions.filled = 0.98, conditions.turnDegrees = 25;
         cv::Mat scene = card.flat;
+        if (problem == int(ProblemKind::cardCutOff)) scene = scene.rowRange(0, scene.rows * 8 / 10).clone();
         if (problem == int(ProblemKind::cardMissing)) {
             scene = cv::Mat(2000, 1500, CV_32FC3, cv::Scalar(0.3, 0.25, 0.2));
             cv::rectangle(scene, cv::Rect(300, 400, 700, 900), cv::Scalar(0.6, 0.1, 0.1), cv::FILLED);
