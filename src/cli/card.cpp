@@ -5,12 +5,15 @@
 #include <algorithm>
 #include <cstdio>
 #include <limits>
+#include <optional>
 
 #include "cli/commands.h"
 #include "colour/srgb.h"
 #include "common/file.h"
 #include "print/swatch_card.h"
+#include "review/stand_in_camera.h"
 #include "review/stick_reading.h"
+#include "storage/document.h"
 #include "subject/picture.h"
 
 namespace cli {
@@ -54,21 +57,60 @@ QJsonObject rowJson(int number, const std::array<review::FieldReading, 3>& field
 
 }  // namespace
 
+namespace {
+
+std::optional<common::Problem> standIn(const Options& options, review::CardPaper paper, const QString& file) {
+    review::CameraConditions conditions;
+    const std::pair<const char*, double*> numbers[] = {{"--kelvin", &conditions.kelvin},
+                                                       {"--tilt", &conditions.tiltDegrees}};
+    constexpr double least[] = {2000, 0}, most[] = {12000, 30};
+    for (std::size_t i = 0; i < std::size(numbers); ++i) {
+        const QString text = options.last(numbers[i].first);
+        bool ok = true;
+        const double value = text.isEmpty() ? *numbers[i].second : text.toDouble(&ok);
+        if (!ok || !(value >= least[i] && value <= most[i]))
+            return common::Problem{ProblemKind::numberBad, std::string("value of ") + numbers[i].first, 0,
+                                   text.toStdString(),
+                                   QStringLiteral("%1 to %2").arg(least[i]).arg(most[i]).toStdString()};
+        *numbers[i].second = value;
+    }
+    auto library = chosenLibrary(options.all("--library"));
+    if (!library) return library.problem();
+    std::vector<review::FilledRow> rows;
+    for (const materials::Material& medium : library->media)
+        if (!materials::isWet(medium.kind) && rows.size() < review::layoutOf(paper).rows.size())
+            rows.push_back(review::filledRow(pigment::pigmentOf(medium), 1));
+    conditions.filled = 0.8;
+    const auto jpeg = review::photographed(review::filledCard(paper, 0, rows, 10, 1), conditions);
+    const auto done = storage::writeWhole(
+        file.toStdString(), QByteArray(reinterpret_cast<const char*>(jpeg.data()), qsizetype(jpeg.size())));
+    if (!done) return done.problem();
+    return std::nullopt;
+}
+
+}  // namespace
+
 int card(const QStringList& arguments) {
     Options options;
-    if (!parse(arguments, {"--out", "--rows", "--format"}, options)) return 2;
-    const QString format = options.last("--format", "a4"), rows = options.last("--rows", "32"),
-                  out = options.last("--out");
+    if (!parse(arguments, {"--out", "--rows", "--format", "--stand-in", "--library", "--kelvin", "--tilt"}, options))
+        return 2;
+    const QString format = options.last("--format", "a4"), rows = options.last("--rows", "32");
+    const QString out = options.last("--out"), photograph = options.last("--stand-in");
     if (format != "a4" && format != "letter")
         return refuse({ProblemKind::nameUnknown, "The format", 0, format.toStdString(), "a4, letter"});
-    if (out.isEmpty()) return refuse({ProblemKind::nameUnknown, "The command", 0, "card", "card --out FILE.pdf"});
+    if (out.isEmpty() && photograph.isEmpty())
+        return refuse(
+            {ProblemKind::nameUnknown, "The command", 0, "card", "card --out FILE.pdf, card --stand-in FILE.jpg"});
     bool ok = false;
     const int count = rows.toInt(&ok);
     if (!ok || count < 1 || count > 1000)
         return refuse({ProblemKind::numberBad, "value of --rows", 0, rows.toStdString(), "1 to 1000"});
     const auto paper = format == "a4" ? review::CardPaper::a4 : review::CardPaper::letter;
-    const auto done = print::writeSwatchCards(paper, count, out);
-    return done ? 0 : refuse(done.problem());
+    if (!out.isEmpty())
+        if (const auto done = print::writeSwatchCards(paper, count, out); !done) return refuse(done.problem());
+    if (!photograph.isEmpty())
+        if (const auto problem = standIn(options, paper, photograph)) return refuse(*problem);
+    return 0;
 }
 
 int readCard(const QStringList& arguments) {

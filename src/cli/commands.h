@@ -4,6 +4,7 @@
 
 #include "colour/light.h"
 #include "common/result.h"
+#include "materials/material.h"
 
 namespace cli {
 
@@ -28,6 +29,8 @@ struct Options {
     QString last(const QString& name, const QString& otherwise = {}) const;
     QStringList all(const QString& name) const;
 };
+/// The materials of the CSV files that `--library` names, or the starter materials.
+common::Result<materials::Library> chosenLibrary(const QStringList& files);
 /// The light that an option names; nameUnknown otherwise.
 common::Result<colour::Light> lightIn(const QString& name);
 bool parse(const QStringList& arguments, const QStringList& known, Options& options);

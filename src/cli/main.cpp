@@ -37,6 +37,8 @@ int main(int argc, char** argv) {
         "yawning-dune-cli film [...]                           rows \"#paper[,TOOTH] STROKE STROKE ...\" on stdin\n"
         "yawning-dune-cli card --out FILE.pdf [--rows N] [--format a4|letter]      blank swatch cards to print and "
         "fill\n"
+        "yawning-dune-cli card --stand-in FILE.jpg [--library FILE.csv] [--kelvin K] [--tilt DEGREES]\n"
+        "                                                      a filled card as the stand-in camera sees it\n"
         "yawning-dune-cli read-card PHOTOGRAPH                 what the sticks on a filled card are\n"
         "yawning-dune-cli inspect FILE.dune\n",
         command == "--help" || command == "-h" ? stdout : stderr);

@@ -1,6 +1,7 @@
 #include <cstdio>
 
 #include "cli/commands.h"
+#include "storage/library_csv.h"
 #include "wording/sentences.h"
 
 namespace cli {
@@ -28,6 +29,22 @@ common::Result<colour::Light> lightIn(const QString& name) {
     if (const auto light = colour::lightNamed(name.toStdString())) return *light;
     return common::Problem{common::ProblemKind::nameUnknown, "The light", 0, name.toStdString(),
                            "daylight65, daylight50, lamp, led"};
+}
+
+common::Result<materials::Library> chosenLibrary(const QStringList& files) {
+    auto starter = storage::readLibraryFolder(storage::dataFolder() / "materials");
+    if (files.isEmpty()) return starter;
+    materials::Library library;
+    for (const QString& file : files) {
+        auto part = storage::readLibraryCsv(file.toStdString());
+        if (!part) return part.problem();
+        library.media.insert(library.media.end(), part->media.begin(), part->media.end());
+        library.papers.insert(library.papers.end(), part->papers.begin(), part->papers.end());
+    }
+    if (library.media.empty()) return common::Problem{common::ProblemKind::trayEmpty, files.last().toStdString()};
+    // A list of sticks alone is planned on the papers that ship with the program.
+    if (library.papers.empty() && starter) library.papers = starter->papers;
+    return library;
 }
 
 bool parse(const QStringList& arguments, const QStringList& known, Options& options) {

@@ -23,22 +23,6 @@ namespace {
 using common::Problem;
 using common::ProblemKind;
 
-common::Result<materials::Library> chosenLibrary(const QStringList& files) {
-    auto starter = storage::readLibraryFolder(storage::dataFolder() / "materials");
-    if (files.isEmpty()) return starter;
-    materials::Library library;
-    for (const QString& file : files) {
-        auto part = storage::readLibraryCsv(file.toStdString());
-        if (!part) return part.problem();
-        library.media.insert(library.media.end(), part->media.begin(), part->media.end());
-        library.papers.insert(library.papers.end(), part->papers.begin(), part->papers.end());
-    }
-    if (library.media.empty()) return Problem{ProblemKind::trayEmpty, files.last().toStdString()};
-    // A list of sticks alone is planned on the papers that ship with the program.
-    if (library.papers.empty() && starter) library.papers = starter->papers;
-    return library;
-}
-
 /// A sheet of 400 mm on its long side in the format of the reference, unless sizes are given.
 common::Result<storage::Document> documentFrom(const QString& reference, const Options& options) {
     const QFileInfo info(reference);

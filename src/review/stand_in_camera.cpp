@@ -7,7 +7,9 @@
 #include <opencv2/imgcodecs.hpp>
 #include <opencv2/imgproc.hpp>
 
+#include "colour/reflectance.h"
 #include "colour/srgb.h"
+#include "pigment/patch.h"
 
 namespace review {
 
@@ -86,7 +88,28 @@ cv::Mat perspective(const cv::Size& flat, const CameraConditions& c) {
     return cv::getPerspectiveTransform(from, to);
 }
 
+cv::Vec3f linearOf(const colour::Spectrum& reflectance) {
+    const colour::Xyz xyz = colour::xyzOfReflectance(reflectance);
+    const Eigen::Vector3d linear = colour::d50FromLinearSrgb().inverse() * Eigen::Vector3d(xyz.x, xyz.y, xyz.z);
+    return {std::max(0.0f, float(linear[0])), std::max(0.0f, float(linear[1])), std::max(0.0f, float(linear[2]))};
+}
+
 }  // namespace
+
+FilledRow filledRow(const pigment::Pigment& pigment, float hand) {
+    FilledRow row;
+    for (int p = 0; p < 3; ++p) {
+        const auto laid = [&](double ground) {
+            pigment::Patch patch = pigment::barePatch(materials::profileOf(materials::Surface::cartridge),
+                                                      colour::Spectrum::Constant(float(ground)));
+            pigment::lay(patch, {&pigment, pigment::Manner::press, pigment::Pressure(p), hand});
+            return linearOf(pigment::meanReflectance(patch));
+        };
+        row.overWhite[p] = laid(cardWhite);
+        row.overBlack[p] = laid(cardBlack);
+    }
+    return row;
+}
 
 cv::Mat filledCard(CardPaper paper, int page, const std::vector<FilledRow>& rows, double pixelsPerMillimetre,
                    unsigned seed) {

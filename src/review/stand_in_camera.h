@@ -18,6 +18,9 @@ struct FilledRow {
     bool gloss = false;  // a lamp is reflected in it
 };
 
+/// The fields of a stick that is pressed in by a hand whose amounts are `hand` times the usual ones, by the film model.
+FilledRow filledRow(const pigment::Pigment& pigment, float hand);
+
 /// The card lying flat, `pixelsPerMillimetre` large: CV_32FC3, linear sRGB in the order R G B. Rows beyond `rows` are
 /// empty. Swatches have the tooth's texture.
 cv::Mat filledCard(CardPaper paper, int page, const std::vector<FilledRow>& rows, double pixelsPerMillimetre,

@@ -7,6 +7,7 @@
 #include <QtTest>
 #include <cmath>
 
+#include "colour/difference.h"
 #include "small_study.h"
 #include "storage/document.h"
 
@@ -126,6 +127,9 @@ class TestCli : public QObject {
             << QStringList{"plan", at("ball.png"), "--light", "moon", "--out", at("refused")};
         QTest::newRow("bad spread") << QStringList{"film", "--paper", "#808080", "--spread", "1e99"};
         QTest::newRow("stroke without paper") << QStringList{"film", "--stroke", "#808080,soft,scumble,light"};
+        QTest::newRow("card nowhere") << QStringList{"card"};
+        QTest::newRow("card of no rows") << QStringList{"card", "--out", at("refused"), "--rows", "0"};
+        QTest::newRow("card in cold light") << QStringList{"card", "--stand-in", at("refused"), "--kelvin", "99999"};
         QTest::newRow("bad space") << QStringList{"convert", "--from", "srgb", "--to", "hsv"};
         QTest::newRow("no study") << QStringList{"inspect", at("ball.png")};
     }
@@ -237,6 +241,33 @@ class TestCli : public QObject {
         QCOMPARE(r.status, 2);
         QCOMPARE(r.out.count('\n'), qsizetype(1));
         QVERIFY2(r.err.contains("row 3") && r.err.contains("smear") && r.err.count('\n') == 1, r.err.constData());
+    }
+
+    /// A card of the test's own sticks, photographed by the stand-in camera, is read back.
+    void aCardIsPhotographedAndRead() {
+        write(at("sticks.csv"), "kind,id,hex\nsoft,a,#8f4a24\nsoft,b,#7d90a8\nsoft,c,#e0b070\n");
+        QCOMPARE(run({"card", "--stand-in", at("card.jpg"), "--library", at("sticks.csv"), "--kelvin", "3400", "--tilt",
+                      "15"})
+                     .status,
+                 0);
+        const Run r = run({"read-card", at("card.jpg")});
+        QCOMPARE(r.status, 0);
+        const QJsonArray rows = QJsonDocument::fromJson(r.out)["rows"].toArray();
+        QCOMPARE(rows.size(), 3);
+        const char* want[] = {"#8f4a24", "#7d90a8", "#e0b070"};
+        for (int i = 0; i < 3; ++i) {
+            QCOMPARE(rows[i]["row"].toInt(), i + 1);
+            QCOMPARE(rows[i]["heavy"]["state"].toString(), QStringLiteral("good"));
+            const auto srgb = colour::srgbFromSrgb8(*colour::srgb8FromHex(want[i]));
+            const QJsonObject read = rows[i]["masstone"].toObject();
+            const colour::Lab lab{read["L"].toDouble(), read["a"].toDouble(), read["b"].toDouble()};
+            QVERIFY(colour::differenceCie2000(colour::labFromSrgb(srgb), lab) < 3);
+        }
+        QCOMPARE(run({"card", "--out", at("blank.pdf"), "--rows", "40", "--format", "letter"}).status, 0);
+        QVERIFY(fileBytes(at("blank.pdf")).startsWith("%PDF"));
+        const Run none = run({"read-card", at("ball.png")});
+        QCOMPARE(none.status, 2);
+        QVERIFY(none.err.contains("No swatch card") && none.err.count('\n') == 1);
     }
 
     void aStudyIsInspected() {

@@ -6,7 +6,7 @@
 
 #include "colour/difference.h"
 #include "colour/image_colour.h"
-#include "colour/reflectance.h"
+#include "colour/srgb.h"
 #include "numbers.h"
 #include "pigment/patch.h"
 #include "review/card_place.h"
@@ -26,36 +26,9 @@ constexpr int usualRounds = 1;
 constexpr int usualRounds = 8;
 #endif
 
-colour::Spectrum grey(double reflectance) {
-    return colour::Spectrum::Constant(float(reflectance));
-}
-
-cv::Vec3f linearOf(const colour::Spectrum& reflectance) {
-    const colour::Srgb srgb = colour::srgbFromXyz(colour::xyzOfReflectance(reflectance));
-    const auto linear = [](double v) { return float(std::max(0.0, colour::linearFromEncoded(v))); };
-    return {linear(srgb.r), linear(srgb.g), linear(srgb.b)};
-}
-
 colour::Xyz xyzOf(const cv::Vec3f& linear) {
     return colour::xyzFromSrgb({colour::encodedFromLinear(linear[0]), colour::encodedFromLinear(linear[1]),
                                 colour::encodedFromLinear(linear[2])});
-}
-
-/// One stick laid by a hand whose pressure is `hand` times the usual one.
-FilledRow rowOf(const materials::Material& stick, float hand) {
-    const pigment::Pigment pigment = pigment::pigmentOf(stick);
-    FilledRow row;
-    for (int p = 0; p < 3; ++p) {
-        const auto laid = [&](double ground) {
-            pigment::Patch patch =
-                pigment::barePatch(materials::profileOf(materials::Surface::cartridge), grey(ground));
-            pigment::lay(patch, {&pigment, pigment::Manner::press, pigment::Pressure(p), hand});
-            return linearOf(pigment::meanReflectance(patch));
-        };
-        row.overWhite[p] = laid(cardWhite);
-        row.overBlack[p] = laid(cardBlack);
-    }
-    return row;
 }
 
 materials::Material randomStick(Numbers& random) {
@@ -82,7 +55,7 @@ Filled randomCard(Numbers& random, unsigned seed) {
     for (std::size_t r = 0; r < layoutOf(card.paper).rows.size(); ++r) {
         card.sticks.push_back(randomStick(random));
         card.hands.push_back(float(random.between(0.7, 1.3)));
-        card.rows.push_back(rowOf(card.sticks.back(), card.hands.back()));
+        card.rows.push_back(filledRow(pigment::pigmentOf(card.sticks.back()), card.hands.back()));
         card.rows.back().laid = random.below(8) != 0;
         card.rows.back().gloss = random.below(12) == 0;
     }
@@ -128,7 +101,7 @@ class TestReview : public QObject {
         for (int i = 0; i < 80; ++i) {
             const materials::Material stick = randomStick(random);
             const float hand = float(random.between(0.7, 1.3));
-            const FilledRow row = rowOf(stick, hand);
+            const FilledRow row = filledRow(pigment::pigmentOf(stick), hand);
             const auto noisy = [&](const cv::Vec3f& linear) {
                 Lab lab = colour::labFromXyz(xyzOf(linear));
                 for (double* v : {&lab.L, &lab.a, &lab.b}) *v += random.between(-0.6, 0.6);
@@ -172,7 +145,7 @@ class TestReview : public QObject {
         QVERIFY(!stickFrom(fields, card));
         // One good field is enough for a colour, but the errors say that little is known.
         const materials::Material stick;
-        const FilledRow row = rowOf(stick, 1);
+        const FilledRow row = filledRow(pigment::pigmentOf(stick), 1);
         fields[2] = {FieldState::good, xyzOf(row.overWhite[2]), xyzOf(row.overBlack[2]), 0.2};
         const auto read = stickFrom(fields, card);
         QVERIFY(read && read->scatterError[0] > 0.9);
