@@ -82,6 +82,19 @@ QString problemSentence(const common::Problem& problem) {
             return say("%1 is cut off or damaged and cannot be opened: take a copy of it.").arg(file);
         case ProblemKind::duneNewer:
             return say("%1 was written by a newer Yawning Dune: open it with that version.").arg(file);
+        case ProblemKind::libraryDamaged:
+            return say("The materials in %1 are damaged and cannot be read: put a saved copy in their place, or move "
+                       "the "
+                       "file away to begin anew.")
+                .arg(file);
+        case ProblemKind::libraryNewer:
+            return say("The materials in %1 were written by a newer Yawning Dune: open them with that version.")
+                .arg(file);
+        case ProblemKind::libraryBusy:
+            return say("Another Yawning Dune has the materials in %1 open: close it to change anything, until then "
+                       "they can "
+                       "be read.")
+                .arg(file);
         case ProblemKind::numberBad:
             return say("The %1 cannot be %2: take %3.").arg(file, what, allowed);
         case ProblemKind::colourBad:

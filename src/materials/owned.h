@@ -1,0 +1,69 @@
+#pragma once
+
+#include <optional>
+#include <string>
+#include <string_view>
+#include <variant>
+#include <vector>
+
+#include "materials/material.h"
+
+namespace materials {
+
+/// What leaves no colour of its own: applicators, fixatives, tools.
+enum class ToolKind { stump, shaper, sponge, brush, knife, eraser, fixative, glassine, tape, sandpaper, other };
+std::string_view nameOf(ToolKind kind);
+std::optional<ToolKind> toolKindNamed(std::string_view name);
+
+struct Tool {
+    std::string id, maker, name;
+    ToolKind kind = ToolKind::other;
+    bool operator==(const Tool&) const = default;
+};
+
+/// Where a colour was got from.
+enum class ColourSource { file, typed, picked, card, reader };
+std::string_view nameOf(ColourSource source);
+std::optional<ColourSource> colourSourceNamed(std::string_view name);
+
+/// How much is left.
+enum class Stock { full, half, stub, usedUp };
+std::string_view nameOf(Stock stock);
+std::optional<Stock> stockNamed(std::string_view name);
+
+/// A thing in the artist's drawer: what it is, and how it is kept.
+struct Owned {
+    std::variant<Material, Paper, Tool> what;
+    std::string number = {};  // the maker's, as it stands on the label
+    ColourSource source = ColourSource::file;
+    Stock stock = Stock::full;
+    std::string box = {};  // in which it lies, and where there; slots count from 1, 0 for no fixed one
+    int slot = 0;
+    std::string notes = {};
+
+    bool operator==(const Owned&) const = default;
+};
+
+const std::string& idOf(const Owned& owned);
+
+/// A choice out of the drawer from which a study draws: "field box", "class set of 12".
+struct Tray {
+    std::string name;
+    std::vector<std::string> ids;
+    bool operator==(const Tray&) const = default;
+};
+
+/// All that the artist owns.
+struct Drawer {
+    std::vector<Owned> things;  // in the order of their ids
+    std::vector<Tray> trays;    // in the order of their names
+    bool operator==(const Drawer&) const = default;
+};
+
+/// What a study may draw from: the media and papers that are not used up, all of them or those of a tray.
+Library libraryOf(const Drawer& drawer, const Tray* tray = nullptr);
+
+/// Everything of a library as full and in no box.
+std::vector<Owned> ownedOf(const Library& library);
+
+}  // namespace materials

@@ -1,0 +1,225 @@
+#include <QCoreApplication>
+#include <QFile>
+#include <QProcess>
+#include <QSqlError>
+#include <QSqlQuery>
+#include <QTemporaryDir>
+#include <QtTest>
+#include <csignal>
+#include <set>
+
+#include "numbers.h"
+#include "small_study.h"
+#include "storage/materials_store.h"
+#include "wording/sentences.h"
+
+using namespace storage;
+using common::ProblemKind;
+using materials::Owned;
+
+namespace {
+
+std::unique_ptr<MaterialsStore> opened(const QString& file) {
+    auto store = MaterialsStore::open(file);
+    if (!store) qFatal("%s", qPrintable(wording::problemSentence(store.problem())));
+    return *std::move(store);
+}
+
+/// A thing of every class with every field filled.
+std::vector<Owned> someThings() {
+    std::vector<Owned> things = materials::ownedOf(smallLibrary());
+    things.push_back({materials::Tool{"u1", "Test & Sons", "a stump", materials::ToolKind::stump}});
+    for (std::size_t i = 0; i < things.size(); ++i) {
+        things[i].number = "№ " + std::to_string(i);
+        things[i].source = materials::ColourSource(i % 5);
+        things[i].stock = materials::Stock(i % 4);
+        things[i].box = i % 2 ? "field box" : "";
+        things[i].slot = int(i);
+        things[i].notes = "it's \"soft\"; crumbles\n";
+    }
+    std::ranges::sort(things, {}, [](const Owned& owned) { return materials::idOf(owned); });
+    return things;
+}
+
+Owned numbered(int n) {
+    materials::Material stick;
+    stick.id = "n" + std::to_string(n);
+    stick.name = "stick " + std::to_string(n);
+    return {stick};
+}
+
+/// What the killed program does: writes one thing after the other and says each when it is confirmed.
+int writeForEver(const QString& file) {
+    const auto store = opened(file);
+    const int first = int((*store->drawer()).things.size());
+    for (int n = first; n < first + 100000; ++n) {
+        // Two at once: both or none.
+        if (!store->put({numbered(2 * n), numbered(2 * n + 1)})) return 1;
+        std::printf("%d\n", n);
+        std::fflush(stdout);
+    }
+    return 0;
+}
+
+}  // namespace
+
+class TestStore : public QObject {
+    Q_OBJECT
+
+    QTemporaryDir folder_;
+    QString at(const char* name) const { return folder_.filePath(QString::fromLatin1(name)); }
+
+ private Q_SLOTS:
+    void everythingComesBack() {
+        const std::vector<Owned> things = someThings();
+        materials::Drawer before;
+        {
+            const auto store = opened(at("a/b/own.sqlite"));
+            QVERIFY(!store->isReadOnly());
+            QVERIFY(store->drawer()->things.empty());
+            QVERIFY(store->put(things).ok());
+            QVERIFY(store->putTray({"field box", {"t1", "t3", "p-grey"}}).ok());
+            QVERIFY(store->putTray({"class", {"t2"}}).ok());
+            before = *store->drawer();
+        }
+        QVERIFY(before.things == things);
+        const auto store = opened(at("a/b/own.sqlite"));
+        QVERIFY(*store->drawer() == before);
+        QCOMPARE(before.trays.size(), std::size_t(2));
+        QVERIFY(before.trays[1] == (materials::Tray{"field box", {"t1", "t3", "p-grey"}}));
+    }
+
+    void thingsAreChangedAndTakenOut() {
+        const auto store = opened(at("change.sqlite"));
+        QVERIFY(store->put(someThings()).ok());
+        QVERIFY(store->putTray({"two", {"t1", "t2"}}).ok());
+        Owned changed = someThings()[5];
+        changed.notes = "sharpened";
+        QVERIFY(store->put({changed}).ok());
+        QVERIFY(store->remove({"t1", "none"}).ok());
+        const materials::Drawer drawer = *store->drawer();
+        QCOMPARE(drawer.things.size(), someThings().size() - 1);
+        QVERIFY(std::ranges::find(drawer.things, changed) != drawer.things.end());
+        QVERIFY(drawer.trays == (std::vector<materials::Tray>{{"two", {"t2"}}}));
+        QVERIFY(store->putTray({"two", {}}).ok());
+        QVERIFY(store->drawer()->trays.empty());
+    }
+
+    void aStudyDrawsFromWhatIsLeft() {
+        materials::Drawer drawer{someThings(), {{"box", {"t2", "t3", "p-grey", "gone"}}}};
+        const materials::Library all = materials::libraryOf(drawer);
+        for (const Owned& owned : drawer.things)
+            QCOMPARE(all.medium(materials::idOf(owned)) || all.paper(materials::idOf(owned)),
+                     owned.stock != materials::Stock::usedUp && owned.what.index() < 2);
+        const materials::Library box = materials::libraryOf(drawer, &drawer.trays[0]);
+        QVERIFY(box.media.size() + box.papers.size() <= 3);
+        QVERIFY(!box.medium("t1") && box.media.size() < all.media.size());
+    }
+
+    /// A library of the first schema, as it was released, is brought up to date with all that is in it.
+    void anOlderLibraryIsBroughtUpToDate() {
+        {
+            QSqlDatabase old = QSqlDatabase::addDatabase("QSQLITE", "old");
+            old.setDatabaseName(at("old.sqlite"));
+            QVERIFY(old.open());
+            QSqlQuery query(old);
+            QVERIFY(
+                query.exec("CREATE TABLE thing (id TEXT PRIMARY KEY, class TEXT NOT NULL, kind TEXT NOT NULL, maker "
+                           "TEXT, name TEXT, number TEXT, hex TEXT, source TEXT, hiding REAL, hardness REAL, pigments "
+                           "TEXT, lightfastness TEXT, hazards TEXT, surface TEXT, water TEXT, stock TEXT, box TEXT, "
+                           "slot INTEGER, notes TEXT) WITHOUT ROWID"));
+            QVERIFY(
+                query.exec("INSERT INTO thing (id, class, kind, name, hex, source, hiding, hardness, stock) VALUES "
+                           "('s1', 'medium', 'soft', 'old grey', '#808080', 'typed', 1.2, 0.1, 'stub')"));
+            QVERIFY(query.exec("PRAGMA user_version = 1"));
+        }
+        QSqlDatabase::removeDatabase("old");
+        const auto store = opened(at("old.sqlite"));
+        const materials::Drawer drawer = *store->drawer();
+        QCOMPARE(drawer.things.size(), std::size_t(1));
+        QCOMPARE(std::get<materials::Material>(drawer.things[0].what).name, std::string("old grey"));
+        QCOMPARE(drawer.things[0].stock, materials::Stock::stub);
+        QVERIFY(store->putTray({"new", {"s1"}}).ok());
+    }
+
+    void whatCannotBeReadIsRefused() {
+        QFile broken(at("broken.sqlite"));
+        QVERIFY(broken.open(QIODevice::WriteOnly));
+        broken.write(QByteArray(5000, 'x'));
+        broken.close();
+        auto refused = MaterialsStore::open(at("broken.sqlite"));
+        QVERIFY(!refused.ok());
+        QCOMPARE(refused.problem().kind, ProblemKind::libraryDamaged);
+        {
+            QSqlDatabase newer = QSqlDatabase::addDatabase("QSQLITE", "newer");
+            newer.setDatabaseName(at("newer.sqlite"));
+            QVERIFY(newer.open());
+            QVERIFY(QSqlQuery(newer).exec("PRAGMA user_version = 99"));
+        }
+        QSqlDatabase::removeDatabase("newer");
+        auto newer = MaterialsStore::open(at("newer.sqlite"));
+        QCOMPARE(newer.problem().kind, ProblemKind::libraryNewer);
+        auto nowhere = MaterialsStore::open("/proc/none/own.sqlite");
+        QCOMPARE(nowhere.problem().kind, ProblemKind::folderUnwritable);
+        for (const auto& problem : {refused.problem(), newer.problem(), nowhere.problem()})
+            QVERIFY(wording::problemSentence(problem).endsWith('.'));
+    }
+
+    void aSecondCopyReadsAndSaysSo() {
+        const auto first = opened(at("two.sqlite"));
+        QVERIFY(first->put({numbered(1)}).ok());
+        {
+            const auto second = opened(at("two.sqlite"));
+            QVERIFY(second->isReadOnly());
+            QCOMPARE(second->drawer()->things.size(), std::size_t(1));
+            QVERIFY(first->put({numbered(2)}).ok());
+            QCOMPARE(second->drawer()->things.size(), std::size_t(2));
+            const auto refused = second->put({numbered(3)});
+            QCOMPARE(refused.problem().kind, ProblemKind::libraryBusy);
+            QVERIFY(wording::problemSentence(refused.problem()).startsWith("Another Yawning Dune has"));
+        }
+        QVERIFY(first->put({numbered(4)}).ok());
+    }
+
+    /// A hundred times killed while it writes: what was confirmed is there, and never half of a change.
+    void killedWhileWritingNothingConfirmedIsLost() {
+        const QString file = at("killed.sqlite");
+        Numbers random(61);
+        QSet<int> confirmed;
+        for (int round = 0; round < 100; ++round) {
+            QProcess writer;
+            writer.start(QCoreApplication::applicationFilePath(), {"--write-for-ever", file});
+            QVERIFY(writer.waitForStarted());
+            QVERIFY(writer.waitForReadyRead(20000));
+            QTest::qWait(random.below(25));
+            ::kill(pid_t(writer.processId()), SIGKILL);
+            QVERIFY(writer.waitForFinished());
+            for (const QByteArray& line : writer.readAllStandardOutput().split('\n'))
+                if (!line.isEmpty()) confirmed << line.toInt();
+            const auto store = opened(file);
+            QVERIFY(!store->isReadOnly());
+            std::set<std::string> ids;
+            const materials::Drawer drawer = *store->drawer();
+            for (const Owned& owned : drawer.things) ids.insert(materials::idOf(owned));
+            QVERIFY(ids.size() % 2 == 0);
+            for (const int n : confirmed)
+                QVERIFY(ids.contains("n" + std::to_string(2 * n)) && ids.contains("n" + std::to_string(2 * n + 1)));
+        }
+        QVERIFY(confirmed.size() >= 100);
+        QSqlDatabase check = QSqlDatabase::addDatabase("QSQLITE", "check");
+        check.setDatabaseName(file);
+        QVERIFY(check.open());
+        QSqlQuery query("PRAGMA integrity_check", check);
+        QVERIFY(query.next());
+        QCOMPARE(query.value(0).toString(), QStringLiteral("ok"));
+    }
+};
+
+int main(int argc, char** argv) {
+    QCoreApplication application(argc, argv);
+    const QStringList arguments = QCoreApplication::arguments();
+    if (arguments.value(1) == "--write-for-ever") return writeForEver(arguments.value(2));
+    TestStore test;
+    return QTest::qExec(&test, argc, argv);
+}
+#include "test_store.moc"
