@@ -3,7 +3,7 @@
 #include <optional>
 #include <string_view>
 
-#include "materials/material.h"
+#include "materials/owned.h"
 
 namespace materials {
 
@@ -14,5 +14,12 @@ std::string_view nameOf(Water water);
 std::optional<Kind> kindNamed(std::string_view name);
 std::optional<Surface> surfaceNamed(std::string_view name);
 std::optional<Water> waterNamed(std::string_view name);
+
+std::string_view nameOf(ToolKind kind);
+std::string_view nameOf(ColourSource source);
+std::string_view nameOf(Stock stock);
+std::optional<ToolKind> toolKindNamed(std::string_view name);
+std::optional<ColourSource> colourSourceNamed(std::string_view name);
+std::optional<Stock> stockNamed(std::string_view name);
 
 }  // namespace materials

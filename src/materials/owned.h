@@ -1,8 +1,6 @@
 #pragma once
 
-#include <optional>
 #include <string>
-#include <string_view>
 #include <variant>
 #include <vector>
 
@@ -12,8 +10,6 @@ namespace materials {
 
 /// What leaves no colour of its own: applicators, fixatives, tools.
 enum class ToolKind { stump, shaper, sponge, brush, knife, eraser, fixative, glassine, tape, sandpaper, other };
-std::string_view nameOf(ToolKind kind);
-std::optional<ToolKind> toolKindNamed(std::string_view name);
 
 struct Tool {
     std::string id, maker, name;
@@ -23,13 +19,9 @@ struct Tool {
 
 /// Where a colour was got from.
 enum class ColourSource { file, typed, picked, card, reader };
-std::string_view nameOf(ColourSource source);
-std::optional<ColourSource> colourSourceNamed(std::string_view name);
 
 /// How much is left.
 enum class Stock { full, half, stub, usedUp };
-std::string_view nameOf(Stock stock);
-std::optional<Stock> stockNamed(std::string_view name);
 
 /// A thing in the artist's drawer: what it is, and how it is kept.
 struct Owned {

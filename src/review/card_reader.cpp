@@ -156,6 +156,7 @@ colour::Xyz xyzOf(const cv::Vec3f& linear) {
 struct Half {
     colour::Xyz xyz;
     double lowest = 0, highest = 0, deviation = 0;  // L*
+    double dazzling = 0;                            // share of samples brighter than any pigment
     double count = 0;
 };
 
@@ -185,6 +186,10 @@ class FieldReader {
         const cv::Vec3f under = white_.at((place.tl() + place.br()) * 0.5);
         std::vector<double> lightness;
         for (cv::Vec3f& v : samples) {
+            // Brighter than the paper, or burnt out where the paper is not.
+            const float above = std::min({v[0] / under[0], v[1] / under[1], v[2] / under[2]});
+            const bool burnt = std::max({v[0], v[1], v[2]}) > 0.985f && above > 1.015f;
+            half.dazzling += (above > 1.12f || burnt) / half.count;
             cv::divide(v, under, v);
             v = curve_(v);
             lightness.push_back(colour::labFromXyz(xyzOf(v)).L);
@@ -204,9 +209,9 @@ class FieldReader {
         const colour::Lab overWhite = colour::labFromXyz(white.xyz), overBlack = colour::labFromXyz(black.xyz);
         const colour::Lab paper = colour::labFromXyz(xyzOf(cv::Vec3f::all(float(cardWhite))));
         const colour::Lab bar = colour::labFromXyz(xyzOf(cv::Vec3f::all(float(cardBlack))));
-        constexpr double glossSpread = 22, unsureSpread = 16, touched = 2.5;  // L*, L*, CIEDE2000
+        constexpr double glossSpread = 16, unsureSpread = 13, touched = 2.5;  // L*, L*, CIEDE2000
         const double spread = std::max(white.highest - white.lowest, black.highest - black.lowest);
-        if (spread > glossSpread) return FieldState::glossy;
+        if (spread > glossSpread || std::max(white.dazzling, black.dazzling) > 0.02) return FieldState::glossy;
         if (colour::differenceCie2000(overWhite, paper) < touched &&
             colour::differenceCie2000(overBlack, bar) < touched)
             return FieldState::empty;

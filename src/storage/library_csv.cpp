@@ -10,6 +10,7 @@
 #include <map>
 #include <set>
 
+#include "materials/hazards.h"
 #include "materials/names.h"
 
 namespace storage {
@@ -122,6 +123,8 @@ void readMedium(RowReader& row, materials::Library& library) {
     medium.pigments = listOf(row.text("pigments"), ';');
     medium.lightfastness = row.text("lightfastness");
     medium.hazards = listOf(row.text("hazard"), ',');
+    // A list that says nothing is no all-clear.
+    if (medium.hazards.empty()) medium.hazards = materials::hazardsOf(medium.pigments);
     if (medium.name.empty()) medium.name = medium.id;
     library.media.push_back(medium);
 }

@@ -11,7 +11,8 @@ namespace storage {
 
 /// Reads sticks, paints and papers from CSV (RFC 4180, UTF-8) with a header row; columns in any order, those it does
 /// not know are passed over. Needed: kind, id, hex. Also read: maker, name, hiding, hardness, pigments, lightfastness,
-/// hazard, and for the kind "paper" surface and water. The first bad row is refused with its number and column.
+/// hazard (where it is empty, what the pigments' names tell), and for the kind "paper" surface and water. The first bad
+/// row is refused with its number and column.
 common::Result<materials::Library> libraryFromCsv(const common::Bytes& csv, const std::string& name);
 common::Result<materials::Library> readLibraryCsv(const std::filesystem::path& file);
 

@@ -3,6 +3,7 @@
 #include <cmath>
 #include <functional>
 
+#include "materials/hazards.h"
 #include "materials/names.h"
 
 using namespace materials;
@@ -62,6 +63,19 @@ class TestMaterials : public QObject {
         QVERIFY(covered(Surface::honeycombRough, light) > covered(Surface::sanded400, light));
         QVERIFY(covered(Surface::honeycombRough, heavy) < covered(Surface::sanded400, heavy) - 0.1);
         QVERIFY(covered(Surface::honeycombSmooth, heavy) > covered(Surface::honeycombRough, heavy));
+    }
+
+    /// Compositions of the Colour Index's pigments, from memory.
+    void hazardsFollowFromTheColourIndex() {
+        using Names = std::vector<std::string>;
+        QCOMPARE(hazardsOf({"PR108"}), Names{"cadmium"});
+        QCOMPARE(hazardsOf({"pr 108:1", "PW6"}), Names{"cadmium"});
+        QCOMPARE(hazardsOf({"PB28", "PG18", "PBr7"}), (Names{"cobalt", "chromium", "manganese"}));
+        QCOMPARE(hazardsOf({"PG50"}), (Names{"cobalt", "nickel"}));
+        QCOMPARE(hazardsOf({"PY34"}), (Names{"chromium", "lead"}));
+        for (const char* harmless :
+             {"PW6", "PR101", "PY43", "PB29", "PB15:3", "PV19", "PBk7", "", "nonsense", "PR1080"})
+            QVERIFY2(hazardsOf({harmless}).empty(), harmless);
     }
 
     void wetAndDryAreTold() {
