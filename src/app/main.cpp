@@ -6,6 +6,7 @@
 #include "app/widgets/theme.h"
 #include "drawing/fonts.h"
 #include "storage/library_csv.h"
+#include "storage/materials_store.h"
 #include "wording/sentences.h"
 
 int main(int argc, char** argv) {
@@ -28,8 +29,19 @@ int main(int argc, char** argv) {
         std::fprintf(stderr, "%s\n", qPrintable(wording::problemSentence(starter.problem())));
         return 2;
     }
-    app::MainWindow window(*starter);
+    // The first time, the drawer is filled with the starter materials.
+    auto store = storage::MaterialsStore::open(storage::MaterialsStore::usualFile());
+    if (store && !(*store)->isReadOnly()) {
+        const auto drawer = (*store)->drawer();
+        if (drawer && drawer->things.empty() && drawer->trays.empty()) {
+            const auto filled = (*store)->put(materials::ownedOf(*starter));
+            if (!filled) store = filled.problem();
+        }
+    }
+    if (!store) std::fprintf(stderr, "%s\n", qPrintable(wording::problemSentence(store.problem())));
+    app::MainWindow window(*starter, store ? store->get() : nullptr);
     window.show();
+    if (!store) window.say(wording::problemSentence(store.problem()));
     QString file = parser.positionalArguments().value(0);
     if (parser.isSet(demo)) file = QString::fromStdString((data / "demo" / "kettle.dune").string());
     if (!file.isEmpty()) window.openFile(file);

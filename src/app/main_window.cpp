@@ -37,7 +37,8 @@
 
 namespace app {
 
-MainWindow::MainWindow(materials::Library starter) : starter_(std::move(starter)) {
+MainWindow::MainWindow(materials::Library starter, storage::MaterialsStore* store)
+    : starter_(std::move(starter)), store_(store) {
     setWindowTitle(tr("Yawning Dune"));
     setAcceptDrops(true);
     makeFrame();
@@ -196,6 +197,13 @@ void MainWindow::makeMenus() {
     for (int i = 0; i < int(stations_.size()); ++i)
         add(go, stations_[i]->name(), QKeySequence(Qt::Key_1 + i), [this, i] { goTo(i); });
 
+    go->addSeparator();
+    add(go, tr("Materials"), QKeySequence(Qt::Key_M), [this] {
+        materialsWindow()->show();
+        materialsWindow()->raise();
+        materialsWindow()->activateWindow();
+    })->setEnabled(store_ != nullptr);
+
     QMenu* help = menuBar()->addMenu(tr("&Help"));
     add(help, tr("Working safely"), QKeySequence::HelpContents, [this] {
         QStringList sentences;
@@ -258,10 +266,25 @@ void MainWindow::say(const QString& problem) {
     margin_->setProblem(problem);
 }
 
+materials::Library MainWindow::ownMaterials() const {
+    if (!store_) return starter_;
+    const auto drawer = store_->drawer();
+    materials::Library own = drawer ? materials::libraryOf(*drawer) : materials::Library();
+    // A list of sticks alone is planned on the papers that ship with the program.
+    if (own.media.empty()) own.media = starter_.media;
+    if (own.papers.empty()) own.papers = starter_.papers;
+    return own;
+}
+
+MaterialsWindow* MainWindow::materialsWindow() {
+    if (store_ && !materials_) materials_ = std::make_unique<MaterialsWindow>(*store_);
+    return materials_.get();
+}
+
 bool MainWindow::openFile(const QString& file) {
     const QFileInfo info(file);
     planning::Study study;
-    materials::Library library = starter_;
+    materials::Library library = ownMaterials();
     if (info.suffix().toLower() == "dune") {
         auto document = storage::readDocument(file.toStdString());
         if (!document) {

@@ -1,7 +1,9 @@
 #pragma once
 
 #include <QMainWindow>
+#include <memory>
 
+#include "app/materials/materials_window.h"
 #include "app/session.h"
 #include "app/station.h"
 #include "app/widgets/picture_pair.h"
@@ -18,9 +20,12 @@ class MainWindow : public QMainWindow {
     Q_OBJECT
 
  public:
-    explicit MainWindow(materials::Library starter);
+    /// New studies draw from what the store holds; without one, or when it is empty, from the starter materials.
+    explicit MainWindow(materials::Library starter, storage::MaterialsStore* store = nullptr);
 
     Session& session() { return session_; }
+    /// The window of the artist's own materials; null without a store.
+    MaterialsWindow* materialsWindow();
     PicturePair& pictures() { return *pictures_; }
     Margin& margin() { return *margin_; }
     void goTo(int station);
@@ -30,6 +35,8 @@ class MainWindow : public QMainWindow {
     /// nothing changes.
     bool openFile(const QString& file);
     bool saveTo(const QString& file);
+    /// Says a problem in the margin.
+    void say(const QString& problem);
     /// By ending: .pdf, .json, or .csv (the steps; the pull list goes beside it).
     bool exportTo(const QString& file);
 
@@ -42,10 +49,10 @@ class MainWindow : public QMainWindow {
 
  private:
     void makeMenus();
+    materials::Library ownMaterials() const;
     void makeFrame();
     void refresh();
     void showStation();
-    void say(const QString& problem);
     bool mayDiscard();
     void chooseAndOpen(bool picture);
     bool save();
@@ -55,6 +62,8 @@ class MainWindow : public QMainWindow {
 
     Session session_;
     materials::Library starter_;
+    storage::MaterialsStore* store_;
+    std::unique_ptr<MaterialsWindow> materials_;
     QString file_;
     QList<Station*> stations_;
     Route* route_ = nullptr;

@@ -212,9 +212,9 @@ class FieldReader {
         constexpr double glossSpread = 16, unsureSpread = 13, touched = 2.5;  // L*, L*, CIEDE2000
         const double spread = std::max(white.highest - white.lowest, black.highest - black.lowest);
         if (spread > glossSpread || std::max(white.dazzling, black.dazzling) > 0.02) return FieldState::glossy;
-        if (colour::differenceCie2000(overWhite, paper) < touched &&
-            colour::differenceCie2000(overBlack, bar) < touched)
-            return FieldState::empty;
+        // In the black the camera tells lightness better than hue.
+        const bool barBare = std::fabs(overBlack.L - bar.L) < touched && colour::chroma(overBlack) < 8;
+        if (colour::differenceCie2000(overWhite, paper) < touched && barBare) return FieldState::empty;
         // Neither is a row that the card does not have: paper on both sides.
         constexpr double same = 1.2;
         if (colour::differenceCie2000(overWhite, paper) < same && colour::differenceCie2000(overBlack, paper) < same)

@@ -29,6 +29,7 @@ class MaterialsStore {
 
     /// Another copy of the program holds the library: changes are refused with libraryBusy.
     bool isReadOnly() const { return !lock_.isLocked(); }
+    const QString& file() const { return file_; }
 
     common::Result<materials::Drawer> drawer() const;
 

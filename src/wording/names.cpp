@@ -22,7 +22,8 @@ QString hueWord(const colour::Lab& lab) {
     const double h = colour::hue(lab);
     const double c = colour::chroma(lab);
     // Orange and yellow of little light are what artists call brown and olive.
-    if (h >= 35 && h < 75 && (lab.L < 55 || c < 25)) return c < 30 && lab.L > 55 ? say("beige") : say("brown");
+    if (h >= 35 && h < 75 && ((lab.L < 55 && c < 60) || c < 25))
+        return c < 30 && lab.L > 55 ? say("beige") : say("brown");
     if (h >= 75 && h < 105) return lab.L < 62 ? (c > 35 ? say("ochre") : say("olive brown")) : say("yellow");
     struct Range {
         double to;

@@ -4,6 +4,7 @@
 #include <QStringList>
 
 #include "common/problem.h"
+#include "materials/owned.h"
 #include "planning/plan.h"
 
 namespace wording {
@@ -33,6 +34,15 @@ QString kindWord(materials::Kind kind);
 QString schoolWord(planning::School school);
 /// After "under": "daylight", "lamp light".
 QString lightWord(colour::Light light);
+
+QString stockWord(materials::Stock stock);
+QString toolWord(materials::ToolKind kind);
+/// Where a colour was got from: "read off a swatch card".
+QString sourceWords(materials::ColourSource source);
+
+/// What is known of a thing in the drawer, in whole sentences, and what calls for care.
+QStringList whatIsKnown(const materials::Owned& owned);
+QStringList cautionsOf(const materials::Owned& owned);
 
 /// A colour by look: "deep violet", "light warm grey".
 QString colourWords(const colour::Lab& lab);

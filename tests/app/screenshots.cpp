@@ -1,5 +1,6 @@
 #include <QApplication>
 #include <QDir>
+#include <QTemporaryDir>
 #include <QtTest>
 
 #include "app/layers/layers_station.h"
@@ -17,7 +18,10 @@ int main(int argc, char** argv) {
     app::applyTheme(app::ThemeName::mid);
     auto starter = storage::readLibraryFolder(TEST_DATA "/materials");
     if (!starter) return 1;
-    app::MainWindow window(*starter);
+    const QTemporaryDir own;
+    auto store = storage::MaterialsStore::open(own.filePath("materials.sqlite"));
+    if (!store || !(*store)->put(materials::ownedOf(*starter))) return 1;
+    app::MainWindow window(*starter, store->get());
     window.resize(1280, 800);
     window.show();
     if (!window.openFile(TEST_DATA "/demo/kettle.dune")) return 1;
@@ -55,5 +59,13 @@ int main(int argc, char** argv) {
     QTest::keyRelease(&window, Qt::Key_T);
     app::applyTheme(app::ThemeName::evening);
     ok &= save("layers-evening.png");
+    app::applyTheme(app::ThemeName::mid);
+    app::MaterialsWindow& materials = *window.materialsWindow();
+    materials.resize(1280, 800);
+    materials.show();
+    QTest::qWait(100);
+    materials.view().select({materials.view().sections()[1].things[12]});
+    QTest::qWait(100);
+    ok &= materials.grab().save(folder.filePath("materials.png"));
     return ok ? 0 : 1;
 }

@@ -27,7 +27,7 @@ class TestWording : public QObject {
 
     void everyNoteHasASentence() {
         planning::Plan plan;
-        for (int topic = 0; topic <= int(planning::NoteTopic::sticksAreFew); ++topic) {
+        for (int topic = 0; topic <= int(planning::NoteTopic::partsUnderLight); ++topic) {
             const QString sentence = wording::noteSentence(
                 {planning::NoteKind::advice, planning::NoteTopic(topic), {}, {"red (cadmium)"}, 0.9}, plan);
             QVERIFY2(sentence.endsWith('.'), qPrintable(sentence));
@@ -48,6 +48,9 @@ class TestWording : public QObject {
         }
         for (int i = 0; i < 9; ++i) QVERIFY(words.insert(wording::kindWord(materials::Kind(i))).second);
         for (int i = 0; i < 3; ++i) QVERIFY(words.insert(wording::pressureWord(pigment::Pressure(i))).second);
+        for (int i = 0; i < colour::lightCount; ++i) QVERIFY(words.insert(wording::lightWord(colour::Light(i))).second);
+        for (int i = 0; i < 4; ++i) QVERIFY(words.insert(wording::stockWord(materials::Stock(i))).second);
+        for (int i = 0; i < 5; ++i) QVERIFY(words.insert(wording::sourceWords(materials::ColourSource(i))).second);
     }
 
     void differencesAreToldAsArtistsDo() {
@@ -69,6 +72,7 @@ class TestWording : public QObject {
         QTest::newRow("grey") << 55.0 << 0.0 << 0.0 << "grey";
         QTest::newRow("red") << 45.0 << 60.0 << 40.0 << "red";
         QTest::newRow("yellow") << 85.0 << -5.0 << 80.0 << "yellow";
+        QTest::newRow("scarlet") << 45.0 << 64.0 << 46.0 << "dark red";
         QTest::newRow("brown") << 35.0 << 18.0 << 25.0 << "brown";
         QTest::newRow("blue") << 40.0 << 5.0 << -45.0 << "blue";
         QTest::newRow("violet") << 35.0 << 35.0 << -40.0 << "violet";

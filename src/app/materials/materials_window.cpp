@@ -1,0 +1,309 @@
+#include "app/materials/materials_window.h"
+
+#include <QCheckBox>
+#include <QComboBox>
+#include <QFileDialog>
+#include <QFileInfo>
+#include <QFormLayout>
+#include <QLineEdit>
+#include <QMenuBar>
+#include <QPushButton>
+#include <QScrollArea>
+#include <QUndoCommand>
+#include <QVBoxLayout>
+
+#include "app/widgets/fields.h"
+#include "colour/srgb.h"
+#include "drawing/fonts.h"
+#include "print/swatch_card.h"
+#include "storage/library_csv.h"
+#include "wording/sentences.h"
+
+namespace app {
+
+/// Things as they were and as they are; what was not there before is taken out again by undoing.
+class MaterialsWindow::Change : public QUndoCommand {
+ public:
+    Change(MaterialsWindow& window, const QString& what, std::vector<materials::Owned> before,
+           std::vector<materials::Owned> after, std::vector<std::string> added)
+        : QUndoCommand(what),
+          window_(window),
+          before_(std::move(before)),
+          after_(std::move(after)),
+          added_(std::move(added)) {}
+
+    void redo() override { setObsolete(!window_.write(after_, {})); }
+    void undo() override { window_.write(before_, added_); }
+
+ private:
+    MaterialsWindow& window_;
+    std::vector<materials::Owned> before_, after_;
+    std::vector<std::string> added_;
+};
+
+MaterialsWindow::MaterialsWindow(storage::MaterialsStore& store) : store_(store) {
+    setWindowTitle(tr("Materials · Yawning Dune"));
+    makeFrame();
+    makeMenus();
+    resize(1280, 800);
+    write({}, {});
+    if (store_.isReadOnly()) say({common::ProblemKind::libraryBusy, store_.file().toStdString()});
+}
+
+void MaterialsWindow::makeFrame() {
+    auto* whole = new QWidget;
+    whole->setObjectName(QStringLiteral("panel"));
+    auto* row = new QHBoxLayout(whole);
+    row->setContentsMargins(16, 10, 0, 10);
+    auto* left = new QVBoxLayout;
+    auto* head = new QHBoxLayout;
+    head->setSpacing(6);
+    auto* title = new QLabel(tr("The drawer"));
+    title->setFont(drawing::font(drawing::TypeSize::head, true));
+    head->addWidget(title);
+    head->addStretch(1);
+    by_ = new QComboBox;
+    by_->addItems({tr("hue and value"), tr("kind"), tr("box")});
+    addField(head, tr("Lay out by"), by_);
+    head->addSpacing(10);
+    find_ = new QLineEdit;
+    find_->setPlaceholderText(tr("name, pigment, colour, box …"));
+    find_->setMinimumWidth(230);
+    find_->setClearButtonEnabled(true);
+    addField(head, tr("Find"), find_);
+    head->addSpacing(10);
+    runsLow_ = new QCheckBox(tr("Runs low"));
+    head->addWidget(runsLow_);
+    nearest_ = new QPushButton(tr("Nearest to this"));
+    nearest_->setCheckable(true);
+    nearest_->setEnabled(false);
+    head->addWidget(nearest_);
+    left->addLayout(head);
+    view_ = new DrawerView;
+    left->addWidget(view_, 1);
+    row->addLayout(left, 1);
+
+    auto* right = new QVBoxLayout;
+    auto* scroll = new QScrollArea;
+    scroll->setWidgetResizable(true);
+    scroll->setFixedWidth(282);
+    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    scroll->setFrameShape(QFrame::NoFrame);
+    margin_ = new Margin;
+    scroll->setWidget(margin_);
+    scroll->setFixedHeight(360);
+    right->addWidget(scroll);
+    right->addWidget(makeFields());
+    right->addStretch(1);
+    row->addLayout(right);
+    setCentralWidget(whole);
+
+    connect(by_, &QComboBox::currentIndexChanged, this, [this](int by) {
+        wanted_.by = static_cast<LaidOutBy>(by);
+        arrange();
+    });
+    connect(find_, &QLineEdit::textChanged, this, [this](const QString& words) {
+        wanted_.words = words;
+        arrange();
+    });
+    connect(runsLow_, &QCheckBox::toggled, this, [this](bool on) {
+        wanted_.runsLow = on;
+        arrange();
+    });
+    connect(nearest_, &QPushButton::toggled, this, [this](bool on) {
+        wanted_.nearestTo.reset();
+        const auto things = selected();
+        if (const auto colour = on && things.size() == 1 ? colourOf(things[0]) : std::nullopt)
+            wanted_.nearestTo = colour::labFromSrgb(colour::srgbFromSrgb8(*colour));
+        arrange();
+    });
+    connect(view_, &DrawerView::selectionChanged, this, &MaterialsWindow::describe);
+}
+
+QWidget* MaterialsWindow::makeFields() {
+    fields_ = new QWidget;
+    auto* form = new QFormLayout(fields_);
+    form->setContentsMargins(16, 4, 16, 4);
+    stock_ = new QComboBox;
+    for (int i = 0; i < 4; ++i) stock_->addItem(wording::stockWord(materials::Stock(i)));
+    box_ = new QLineEdit;
+    slot_ = wholeNumber(0, 9999);
+    slot_->setSpecialValueText(tr("none"));
+    notes_ = new QLineEdit;
+    const std::pair<QString, QWidget*> rows[] = {
+        {tr("Left"), stock_}, {tr("Box"), box_}, {tr("Slot"), slot_}, {tr("Notes"), notes_}};
+    for (const auto& [label, field] : rows) {
+        form->addRow(label, field);
+        field->setAccessibleName(label);
+    }
+    connect(stock_, &QComboBox::activated, this, [this](int stock) {
+        change(tr("What is left"),
+               [stock](materials::Owned& owned) { owned.stock = static_cast<materials::Stock>(stock); });
+    });
+    connect(box_, &QLineEdit::editingFinished, this, [this] {
+        if (!box_->isModified()) return;
+        change(tr("Box"), [box = box_->text().trimmed().toStdString()](materials::Owned& owned) { owned.box = box; });
+    });
+    connect(slot_, &QSpinBox::valueChanged, this,
+            [this](int slot) { change(tr("Slot"), [slot](materials::Owned& owned) { owned.slot = slot; }); });
+    connect(notes_, &QLineEdit::editingFinished, this, [this] {
+        if (!notes_->isModified()) return;
+        change(tr("Notes"),
+               [notes = notes_->text().trimmed().toStdString()](materials::Owned& owned) { owned.notes = notes; });
+    });
+    return fields_;
+}
+
+void MaterialsWindow::makeMenus() {
+    const auto add = [this](QMenu* menu, const QString& text, const QKeySequence& key, auto work) {
+        QAction* action = menu->addAction(text);
+        action->setShortcut(key);
+        connect(action, &QAction::triggered, this, work);
+        return action;
+    };
+    QMenu* drawer = menuBar()->addMenu(tr("&Drawer"));
+    add(drawer, tr("Take in a list (CSV)…"), QKeySequence::Open, [this] {
+        const QString file = QFileDialog::getOpenFileName(this, tr("Take in a list"), {}, tr("Lists (*.csv)"));
+        if (!file.isEmpty()) takeIn(file);
+    })->setEnabled(!store_.isReadOnly());
+    add(drawer, tr("Print swatch cards for what is shown…"), QKeySequence::Print, [this] {
+        const QString file = QFileDialog::getSaveFileName(this, tr("Print swatch cards"), {}, tr("Cards (*.pdf)"));
+        if (!file.isEmpty()) printCards(file);
+    });
+    drawer->addSeparator();
+    add(drawer, tr("Close"), QKeySequence::Close, [this] { close(); });
+    QMenu* edit = menuBar()->addMenu(tr("&Edit"));
+    QAction* undo = history_.createUndoAction(this, tr("Undo"));
+    undo->setShortcut(QKeySequence::Undo);
+    QAction* redo = history_.createRedoAction(this, tr("Redo"));
+    redo->setShortcut(QKeySequence::Redo);
+    edit->addActions({undo, redo});
+    edit->addSeparator();
+    add(edit, tr("Select all that is shown"), QKeySequence::SelectAll, [this] {
+        std::set<int> all;
+        for (const Section& section : view_->sections()) all.insert(section.things.begin(), section.things.end());
+        view_->select(all);
+    });
+    add(edit, tr("Find"), QKeySequence::Find, [this] {
+        find_->setFocus();
+        find_->selectAll();
+    });
+}
+
+void MaterialsWindow::say(const common::Problem& problem) {
+    margin_->setProblem(wording::problemSentence(problem));
+}
+
+bool MaterialsWindow::write(const std::vector<materials::Owned>& put, const std::vector<std::string>& removed) {
+    for (const auto& done : {put.empty() ? common::Done(std::monostate{}) : store_.put(put),
+                             removed.empty() ? common::Done(std::monostate{}) : store_.remove(removed)})
+        if (!done) {
+            say(done.problem());
+            return false;
+        }
+    auto drawer = store_.drawer();
+    if (!drawer) {
+        say(drawer.problem());
+        return false;
+    }
+    // Places change when things come and go: what is selected is kept by its id.
+    std::set<std::string> ids;
+    for (const materials::Owned& owned : selected()) ids.insert(materials::idOf(owned));
+    drawer_ = *std::move(drawer);
+    std::set<int> kept;
+    for (int i = 0; i < int(drawer_.things.size()); ++i)
+        if (ids.contains(materials::idOf(drawer_.things[std::size_t(i)]))) kept.insert(i);
+    margin_->setProblem({});
+    arrange();
+    view_->select(kept);
+    describe();
+    Q_EMIT drawerChanged();
+    return true;
+}
+
+void MaterialsWindow::arrange() {
+    view_->show(drawer_.things, arranged(drawer_.things, wanted_));
+}
+
+std::vector<materials::Owned> MaterialsWindow::selected() const {
+    std::vector<materials::Owned> things;
+    for (const int i : view_->selected())
+        if (i < int(drawer_.things.size())) things.push_back(drawer_.things[std::size_t(i)]);
+    return things;
+}
+
+void MaterialsWindow::change(const QString& what, const std::function<void(materials::Owned&)>& edit) {
+    if (describing_) return;
+    const std::vector<materials::Owned> before = selected();
+    std::vector<materials::Owned> after = before;
+    for (materials::Owned& owned : after) edit(owned);
+    if (after != before) history_.push(new Change(*this, what, before, after, {}));
+}
+
+bool MaterialsWindow::takeIn(const QString& file) {
+    const auto library = storage::readLibraryCsv(file.toStdString());
+    if (!library) {
+        say(library.problem());
+        return false;
+    }
+    const std::vector<materials::Owned> after = materials::ownedOf(*library);
+    std::vector<materials::Owned> before;
+    std::vector<std::string> added;
+    for (const materials::Owned& owned : after) {
+        const auto there = std::ranges::find(drawer_.things, materials::idOf(owned), &materials::idOf);
+        if (there == drawer_.things.end())
+            added.push_back(materials::idOf(owned));
+        else
+            before.push_back(*there);
+    }
+    history_.push(new Change(*this, tr("Take in %1").arg(QFileInfo(file).fileName()), before, after, added));
+    // A change that could not be written does not stay in the history.
+    return margin_->problem().isEmpty();
+}
+
+bool MaterialsWindow::printCards(const QString& file) {
+    int rows = 0;
+    for (const Section& section : view_->sections())
+        for (const int i : section.things)
+            rows += std::holds_alternative<materials::Material>(drawer_.things[std::size_t(i)].what);
+    if (rows == 0) {
+        margin_->setProblem(tr("Nothing that is shown leaves colour: show some sticks, then print cards for them."));
+        return false;
+    }
+    const int most = review::mostPages * int(review::layoutOf(review::CardPaper::a4).rows.size());
+    const auto done = print::writeSwatchCards(review::CardPaper::a4, std::min(rows, most), file);
+    if (!done) say(done.problem());
+    return done.ok();
+}
+
+void MaterialsWindow::describe() {
+    describing_ = true;
+    const std::vector<materials::Owned> things = selected();
+    MarginText text;
+    nearest_->setEnabled(nearest_->isChecked() || (things.size() == 1 && colourOf(things[0])));
+    fields_->setEnabled(!things.empty() && !store_.isReadOnly());
+    if (things.empty()) {
+        text.head = tr("Materials");
+        text.paragraphs
+            << tr("%1 things lie in the drawer. Choose some to read what is known of them and to say what is left, "
+                  "where they lie and what you noticed.")
+                   .arg(drawer_.things.size());
+        text.paragraphs << tr("New studies draw from all that is not used up.");
+    } else if (things.size() == 1) {
+        std::visit([&](const auto& what) { text.head = QString::fromStdString(what.name); }, things[0].what);
+        text.paragraphs = wording::whatIsKnown(things[0]);
+        text.cautions = wording::cautionsOf(things[0]);
+    } else {
+        text.head = tr("%1 things chosen").arg(things.size());
+        text.paragraphs << tr("What you say below goes for all of them.");
+    }
+    margin_->setText(text);
+    const materials::Owned shown = things.empty() ? materials::Owned{} : things.front();
+    stock_->setCurrentIndex(int(shown.stock));
+    box_->setText(QString::fromStdString(shown.box));
+    slot_->setValue(shown.slot);
+    notes_->setText(QString::fromStdString(shown.notes));
+    describing_ = false;
+}
+
+}  // namespace app

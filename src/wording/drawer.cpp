@@ -1,0 +1,98 @@
+#include <QStringList>
+
+#include "colour/munsell.h"
+#include "colour/srgb.h"
+#include "wording/say.h"
+#include "wording/sentences.h"
+
+namespace wording {
+
+namespace {
+
+QString text(const std::string& s) {
+    return QString::fromStdString(s);
+}
+
+QString listed(const std::vector<std::string>& list) {
+    QStringList parts;
+    for (const std::string& part : list) parts << text(part);
+    return parts.join(QStringLiteral(", "));
+}
+
+QString colourSentence(colour::Srgb8 srgb, materials::ColourSource source) {
+    const colour::Lab lab = colour::labFromSrgb(colour::srgbFromSrgb8(srgb));
+    return say("It is %1, value %2, chroma %3; its colour was %4.")
+        .arg(colourWords(lab))
+        .arg(colour::munsellValueOfLightness(lab.L), 0, 'f', 1)
+        .arg(std::lround(colour::chroma(lab)))
+        .arg(sourceWords(source));
+}
+
+QString surfaceWord(materials::Surface surface) {
+    static const char* words[] = {
+        "sanded 400", "sanded 600", "microfibre card", "velour", "honeycomb, rough side", "honeycomb, smooth side",
+        "laid",       "cartridge"};
+    return say(words[static_cast<int>(surface)]);
+}
+
+}  // namespace
+
+QString stockWord(materials::Stock stock) {
+    static const char* words[] = {"full", "half", "a stub", "used up"};
+    return say(words[static_cast<int>(stock)]);
+}
+
+QString toolWord(materials::ToolKind kind) {
+    static const char* words[] = {"stump",    "rubber shaper", "sponge", "soft brush", "plastic knife", "putty eraser",
+                                  "fixative", "glassine",      "tape",   "sandpaper",  "tool"};
+    return say(words[static_cast<int>(kind)]);
+}
+
+QString sourceWords(materials::ColourSource source) {
+    static const char* words[] = {"taken from a list", "typed in", "picked from a photograph", "read off a swatch card",
+                                  "measured by a colour reader"};
+    return say(words[static_cast<int>(source)]);
+}
+
+QStringList whatIsKnown(const materials::Owned& owned) {
+    QStringList sentences;
+    const auto named = [&](const auto& what, const QString& kind) {
+        QString sentence = what.maker.empty() ? say("A %1").arg(kind) : say("A %1 by %2").arg(kind, text(what.maker));
+        if (!owned.number.empty()) sentence += say(", number %1 on the label").arg(text(owned.number));
+        sentences << sentence + QStringLiteral(".");
+    };
+    if (const auto* medium = std::get_if<materials::Material>(&owned.what)) {
+        named(*medium, kindWord(medium->kind));
+        sentences << colourSentence(medium->masstone, owned.source);
+        if (!medium->pigments.empty()) sentences << say("Pigments: %1.").arg(listed(medium->pigments));
+        if (!medium->lightfastness.empty()) sentences << say("Lightfastness: %1.").arg(text(medium->lightfastness));
+        if (medium->hiding != 1)
+            sentences << say("It hides %1 times as well as is usual for its kind.").arg(medium->hiding, 0, 'g', 2);
+    } else if (const auto* paper = std::get_if<materials::Paper>(&owned.what)) {
+        named(*paper, say("paper"));
+        sentences << colourSentence(paper->tone, owned.source);
+        sentences << say("Surface: %1; its tooth holds about %2 full layers. %3")
+                         .arg(surfaceWord(paper->surface))
+                         .arg(materials::meanCapacity(materials::profileOf(paper->surface)), 0, 'f', 1)
+                         .arg(paper->water == materials::Water::none   ? say("It takes no water.")
+                              : paper->water == materials::Water::thin ? say("It takes a thin wash.")
+                                                                       : say("It takes water."));
+    } else {
+        const auto& tool = std::get<materials::Tool>(owned.what);
+        named(tool, toolWord(tool.kind));
+    }
+    return sentences;
+}
+
+QStringList cautionsOf(const materials::Owned& owned) {
+    const auto* medium = std::get_if<materials::Material>(&owned.what);
+    if (medium && !medium->hazards.empty())
+        return {say("Its pigment holds %1. Wear gloves, make no dust, and follow the label and the safety data sheet.")
+                    .arg(listed(medium->hazards))};
+    const auto* tool = std::get_if<materials::Tool>(&owned.what);
+    if (tool && tool->kind == materials::ToolKind::fixative)
+        return {say("Fixative is flammable: outdoors or with strong ventilation, and no flame. Follow its label.")};
+    return {};
+}
+
+}  // namespace wording
