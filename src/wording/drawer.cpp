@@ -28,6 +28,12 @@ QString colourSentence(colour::Srgb8 srgb, materials::ColourSource source) {
         .arg(sourceWords(source));
 }
 
+QString mannerPast(pigment::Manner manner) {
+    static const char* words[] = {"scumbled", "hatched", "pressed in", "blended",
+                                  "dabbed",   "washed",  "fixed",      "lifted"};
+    return say(words[static_cast<int>(manner)]);
+}
+
 QString surfaceWord(materials::Surface surface) {
     static const char* words[] = {
         "sanded 400", "sanded 600", "microfibre card", "velour", "honeycomb, rough side", "honeycomb, smooth side",
@@ -81,6 +87,32 @@ QStringList whatIsKnown(const materials::Owned& owned) {
         const auto& tool = std::get<materials::Tool>(owned.what);
         named(tool, toolWord(tool.kind));
     }
+    return sentences;
+}
+
+QStringList substituteSentences(const matching::Substitutes& substitutes,
+                                const std::vector<materials::Material>& media) {
+    const auto named = [&](const matching::Lay& lay) {
+        const materials::Material& medium = media[std::size_t(lay.stick)];
+        return say("%1 (%2)").arg(text(medium.name), kindWord(medium.kind));
+    };
+    const auto changes = [&](const matching::Recipe& recipe) {
+        return say("%1, %2").arg(differenceWords(substitutes.wanted, recipe.predicted),
+                                 differenceFigure(recipe.difference));
+    };
+    QStringList sentences;
+    if (!substitutes.nearest.lays.empty())
+        sentences << say("If it is missing, the nearest is %1: %2.")
+                         .arg(named(substitutes.nearest.lays[0]), changes(substitutes.nearest));
+    for (const matching::Recipe& recipe : substitutes.mixed)
+        sentences << say("Or %1, then %2: %3.")
+                         .arg(say("%1 %2 at %3")
+                                  .arg(named(recipe.lays[0]), mannerPast(recipe.lays[0].manner),
+                                       pressureWord(recipe.lays[0].pressure)),
+                              say("%1 %2 at %3")
+                                  .arg(named(recipe.lays[1]), mannerPast(recipe.lays[1].manner),
+                                       pressureWord(recipe.lays[1].pressure)),
+                              changes(recipe));
     return sentences;
 }
 

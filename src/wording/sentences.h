@@ -4,6 +4,7 @@
 #include <QStringList>
 
 #include "common/problem.h"
+#include "matching/substitutes.h"
 #include "materials/owned.h"
 #include "planning/plan.h"
 
@@ -42,6 +43,9 @@ QString sourceWords(materials::ColourSource source);
 
 /// What is known of a thing in the drawer, in whole sentences, and what calls for care.
 QStringList whatIsKnown(const materials::Owned& owned);
+/// What could stand for a missing stick, and what that changes. The lays refer to `media`.
+QStringList substituteSentences(const matching::Substitutes& substitutes,
+                                const std::vector<materials::Material>& media);
 QStringList cautionsOf(const materials::Owned& owned);
 
 /// A colour by look: "deep violet", "light warm grey".

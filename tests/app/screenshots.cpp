@@ -65,7 +65,7 @@ int main(int argc, char** argv) {
     materials.show();
     QTest::qWait(100);
     materials.view().select({materials.view().sections()[1].things[12]});
-    QTest::qWait(100);
+    ok &= QTest::qWaitFor([&] { return materials.margin().text().paragraphs.join(' ').contains("missing"); }, 20000);
     ok &= materials.grab().save(folder.filePath("materials.png"));
     return ok ? 0 : 1;
 }

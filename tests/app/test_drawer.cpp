@@ -157,6 +157,19 @@ class TestDrawer : public QObject {
         QVERIFY(*store_->drawer() == stored);
     }
 
+    void substitutesAreNamedWithWhatTheyChange() {
+        click("t5");
+        const auto said = [&] { return window_->margin().text().paragraphs.join(' '); };
+        QVERIFY(QTest::qWaitFor([&] { return said().contains("If it is missing, the nearest is stick t"); }, 20000));
+        QVERIFY(said().contains("ΔE00") && !said().contains("nearest is stick t5"));
+        // Another paper, another answer; a paper or a paint has none.
+        auto* paper = named<QComboBox>("Tried on");
+        QCOMPARE(paper->count(), 3);
+        click("p-grey");
+        QTest::qWait(50);
+        QVERIFY(!said().contains("If it is missing"));
+    }
+
     void whatIsKnownIsSaid() {
         click("t15");
         const MarginText& text = window_->margin().text();

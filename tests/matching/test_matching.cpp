@@ -8,6 +8,7 @@
 #include "matching/palette.h"
 #include "matching/screen_bank.h"
 #include "matching/search.h"
+#include "matching/substitutes.h"
 #include "numbers.h"
 
 using namespace matching;
@@ -230,6 +231,30 @@ class TestMatching : public QObject {
             QVERIFY(cost < before);
             before = cost;
         }
+    }
+
+    void aMissingStickIsReplaced() {
+        const auto media = randomMedia(40, 43);
+        const auto sticks = prepared(media);
+        const pigment::Patch on = ground("#c2ab86");
+        for (const int missing : {1, 7, 22}) {
+            const Substitutes found = substitutesFor(missing, sticks, on, 3);
+            QCOMPARE(found.nearest.lays.size(), std::size_t(1));
+            // No other stick laid alike comes nearer.
+            for (int other = 0; other < 40; ++other) {
+                if (other == missing) continue;
+                const Lay lay{other, pigment::Manner::press, pigment::Pressure::medium};
+                const Lab seen = pigment::labOf(laidOn(on, {lay}, sticks));
+                QVERIFY(colour::differenceCie2000(found.wanted, seen) >= found.nearest.difference - 1e-9);
+            }
+            QVERIFY(found.mixed.size() <= 3);
+            for (const Recipe& recipe : found.mixed) {
+                QVERIFY(recipe.lays.size() == 2 && recipe.difference < found.nearest.difference);
+                for (const Lay& lay : recipe.lays) QVERIFY(lay.stick != missing);
+            }
+        }
+        const auto alone = prepared(randomMedia(1, 44));
+        QVERIFY(substitutesFor(0, alone, on, 3).nearest.lays.empty());
     }
 
     void aStopIsObeyed() {

@@ -15,6 +15,8 @@
 #include "app/widgets/fields.h"
 #include "colour/srgb.h"
 #include "drawing/fonts.h"
+#include "matching/substitutes.h"
+#include "pigment/patch.h"
 #include "print/swatch_card.h"
 #include "storage/library_csv.h"
 #include "wording/sentences.h"
@@ -42,12 +44,18 @@ class MaterialsWindow::Change : public QUndoCommand {
 };
 
 MaterialsWindow::MaterialsWindow(storage::MaterialsStore& store) : store_(store) {
+    worker_.setMaxThreadCount(1);
     setWindowTitle(tr("Materials · Yawning Dune"));
     makeFrame();
     makeMenus();
     resize(1280, 800);
     write({}, {});
     if (store_.isReadOnly()) say({common::ProblemKind::libraryBusy, store_.file().toStdString()});
+}
+
+MaterialsWindow::~MaterialsWindow() {
+    worker_.clear();
+    worker_.waitForDone();
 }
 
 void MaterialsWindow::makeFrame() {
@@ -136,6 +144,11 @@ QWidget* MaterialsWindow::makeFields() {
         form->addRow(label, field);
         field->setAccessibleName(label);
     }
+    paper_ = new QComboBox;
+    paper_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+    form->addRow(tr("Tried on"), paper_);
+    paper_->setAccessibleName(tr("Tried on"));
+    connect(paper_, &QComboBox::activated, this, &MaterialsWindow::describe);
     connect(stock_, &QComboBox::activated, this, [this](int stock) {
         change(tr("What is left"),
                [stock](materials::Owned& owned) { owned.stock = static_cast<materials::Stock>(stock); });
@@ -210,6 +223,7 @@ bool MaterialsWindow::write(const std::vector<materials::Owned>& put, const std:
     std::set<std::string> ids;
     for (const materials::Owned& owned : selected()) ids.insert(materials::idOf(owned));
     drawer_ = *std::move(drawer);
+    listPapers();
     std::set<int> kept;
     for (int i = 0; i < int(drawer_.things.size()); ++i)
         if (ids.contains(materials::idOf(drawer_.things[std::size_t(i)]))) kept.insert(i);
@@ -276,6 +290,41 @@ bool MaterialsWindow::printCards(const QString& file) {
     return done.ok();
 }
 
+void MaterialsWindow::listPapers() {
+    const QVariant chosen = paper_->currentData();
+    paper_->clear();
+    for (const materials::Owned& owned : drawer_.things)
+        if (const auto* paper = std::get_if<materials::Paper>(&owned.what))
+            paper_->addItem(QString::fromStdString(paper->name), QString::fromStdString(paper->id));
+    paper_->setCurrentIndex(std::max(0, paper_->findData(chosen)));
+}
+
+void MaterialsWindow::seekSubstitutes() {
+    const int job = ++job_;
+    const std::vector<materials::Owned> things = selected();
+    const auto* stick = things.size() == 1 ? std::get_if<materials::Material>(&things[0].what) : nullptr;
+    materials::Library library = materials::libraryOf(drawer_);
+    const materials::Paper* paper = library.paper(paper_->currentData().toString().toStdString());
+    if (!stick || !paper || materials::isWet(stick->kind)) return;
+    worker_.start([this, job, stick = *stick, library = std::move(library), paper = *paper]() mutable {
+        // What is used up may be asked for, too.
+        std::erase_if(library.media, [&](const materials::Material& medium) { return medium.id == stick.id; });
+        library.media.insert(library.media.begin(), stick);
+        const auto substitutes =
+            matching::substitutesFor(0, matching::prepared(library.media), pigment::barePatch(paper), 2);
+        const QStringList sentences = wording::substituteSentences(substitutes, library.media);
+        QMetaObject::invokeMethod(
+            this,
+            [this, job, sentences] {
+                if (job != job_) return;
+                MarginText text = margin_->text();
+                text.paragraphs << sentences;
+                margin_->setText(text);
+            },
+            Qt::QueuedConnection);
+    });
+}
+
 void MaterialsWindow::describe() {
     describing_ = true;
     const std::vector<materials::Owned> things = selected();
@@ -298,6 +347,7 @@ void MaterialsWindow::describe() {
         text.paragraphs << tr("What you say below goes for all of them.");
     }
     margin_->setText(text);
+    seekSubstitutes();
     const materials::Owned shown = things.empty() ? materials::Owned{} : things.front();
     stock_->setCurrentIndex(int(shown.stock));
     box_->setText(QString::fromStdString(shown.box));

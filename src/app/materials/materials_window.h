@@ -1,6 +1,7 @@
 #pragma once
 
 #include <QMainWindow>
+#include <QThreadPool>
 #include <QUndoStack>
 #include <functional>
 
@@ -24,6 +25,7 @@ class MaterialsWindow : public QMainWindow {
  public:
     /// The store must live longer than the window.
     explicit MaterialsWindow(storage::MaterialsStore& store);
+    ~MaterialsWindow() override;
 
     const materials::Drawer& drawer() const { return drawer_; }
     DrawerView& view() { return *view_; }
@@ -50,6 +52,9 @@ class MaterialsWindow : public QMainWindow {
     void change(const QString& what, const std::function<void(materials::Owned&)>& edit);
     bool write(const std::vector<materials::Owned>& put, const std::vector<std::string>& removed);
     std::vector<materials::Owned> selected() const;
+    /// Looks in the background for what could stand for the one thing that is selected.
+    void seekSubstitutes();
+    void listPapers();
     void say(const common::Problem& problem);
 
     storage::MaterialsStore& store_;
@@ -69,6 +74,9 @@ class MaterialsWindow : public QMainWindow {
     QLineEdit* box_ = nullptr;
     QSpinBox* slot_ = nullptr;
     QLineEdit* notes_ = nullptr;
+    QComboBox* paper_ = nullptr;
+    QThreadPool worker_;  // one thread
+    int job_ = 0;
 };
 
 }  // namespace app
