@@ -14,6 +14,7 @@
 #include "app/widgets/theme.h"
 #include "colour/difference.h"
 #include "drawing/fonts.h"
+#include "review/stand_in_camera.h"
 #include "small_study.h"
 
 using namespace app;
@@ -210,6 +211,58 @@ class TestDrawer : public QObject {
         named<QLineEdit>("Find")->setText("stump");
         QVERIFY(!window_->printCards(at("none.pdf")));
         QVERIFY(!window_->margin().problem().isEmpty());
+    }
+
+    /// The card of what is shown, filled by the stand-in camera's hand with sticks that are not what the drawer says.
+    void aFilledCardIsReadIntoTheDrawer() {
+        named<QLineEdit>("Find")->setText("soft stick");
+        std::vector<review::FilledRow> rows;
+        std::vector<std::string> ids;
+        for (const Section& section : window_->view().sections())
+            for (const int i : section.things) {
+                materials::Material medium =
+                    std::get<materials::Material>(window_->drawer().things[std::size_t(i)].what);
+                ids.push_back(medium.id);
+                medium.masstone.r = std::uint8_t(medium.masstone.r * 0.8);
+                rows.push_back(review::filledRow(pigment::pigmentOf(medium), 1.2f));
+            }
+        rows[1].laid = false;
+        const auto jpeg = review::photographed(review::filledCard(review::CardPaper::a4, 0, rows, 8, 1), {});
+        QFile file(at("card.jpg"));
+        QVERIFY(file.open(QIODevice::WriteOnly));
+        file.write(reinterpret_cast<const char*>(jpeg.data()), qint64(jpeg.size()));
+        file.close();
+
+        const materials::Drawer before = window_->drawer();
+        window_->readCard(at("card.jpg"));
+        QVERIFY(QTest::qWaitFor([&] { return window_->margin().text().head == "Card read"; }, 30000));
+        QVERIFY(window_->margin().text().paragraphs[0].startsWith(
+            QStringLiteral("%1 of %2 things").arg(rows.size() - 1).arg(rows.size())));
+        for (std::size_t r = 0; r < ids.size(); ++r) {
+            const Owned& now = thing(ids[r]);
+            const Owned& was = *std::ranges::find(before.things, ids[r], &materials::idOf);
+            if (r == 1) {
+                QVERIFY(now == was);
+                continue;
+            }
+            QCOMPARE(now.source, materials::ColourSource::card);
+            colour::Srgb8 laid = *colourOf(was);
+            laid.r = std::uint8_t(laid.r * 0.8);
+            const auto labOf = [](colour::Srgb8 srgb) { return colour::labFromSrgb(colour::srgbFromSrgb8(srgb)); };
+            QVERIFY(colour::differenceCie2000(labOf(*colourOf(now)), labOf(laid)) < 3);
+        }
+        window_->history().undo();
+        QVERIFY(window_->drawer() == before);
+
+        window_->readCard(at("card.jpg"));
+        QTest::keyClick(window_.get(), Qt::Key_Escape);
+        QVERIFY(window_->margin().text().head != "Reading the card");
+        QTest::qWait(2500);
+        QVERIFY(window_->drawer() == before);
+
+        window_->readCard(at("nothing.jpg"));
+        QVERIFY(QTest::qWaitFor([&] { return window_->margin().problem().contains("is not there"); }, 10000));
+        QVERIFY(window_->drawer() == before);
     }
 
     void aSecondCopyMayOnlyLook() {

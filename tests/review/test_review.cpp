@@ -9,6 +9,7 @@
 #include "colour/srgb.h"
 #include "numbers.h"
 #include "pigment/patch.h"
+#include "review/card_materials.h"
 #include "review/card_place.h"
 #include "review/card_reader.h"
 #include "review/stand_in_camera.h"
@@ -135,6 +136,37 @@ class TestReview : public QObject {
         QVERIFY(scatters.size() > 50 && p95(scatters) < 0.12);
         // The errors that it claims are the errors that it makes.
         QVERIFY(p95(surprises) < 2.5);
+    }
+
+    /// A whole card with the hand's own pressure taken off: hiding power is that of the sticks.
+    void theHandIsToldFromTheSticks() {
+        Numbers random(54);
+        CardReading card;
+        card.white = xyzOf(cv::Vec3f::all(float(cardWhite)));
+        card.black = xyzOf(cv::Vec3f::all(float(cardBlack)));
+        card.rows.resize(32);
+        std::vector<materials::Material> sticks;
+        for (auto& fields : card.rows) {
+            materials::Material stick;
+            stick.masstone = colour::srgb8FromSrgb(
+                colour::srgbFromLab({random.between(60, 93), random.between(-30, 30), random.between(-30, 40)}));
+            stick.hiding = std::exp(random.between(-0.4, 0.4));
+            sticks.push_back(stick);
+            const FilledRow row = filledRow(pigment::pigmentOf(stick), 0.8f);
+            for (std::size_t p = 0; p < 3; ++p)
+                fields[p] = {FieldState::good, xyzOf(row.overWhite[p]), xyzOf(row.overBlack[p]), 0.2};
+        }
+        const CardMaterials found = materialsFrom(card, sticks);
+        QVERIFY2(found.hand > 0.7 && found.hand < 0.9, qPrintable(QString::number(found.hand)));
+        int told = 0;
+        for (std::size_t i = 0; i < sticks.size(); ++i) {
+            QVERIFY(found.rows[i]);
+            if (found.rows[i]->hiding == sticks[i].hiding) continue;  // hides too well to tell
+            ++told;
+            const double off = found.rows[i]->hiding * found.hand / (sticks[i].hiding * 0.8);
+            QVERIFY2(std::fabs(off - 1) < 0.1, qPrintable(QString::number(off)));
+        }
+        QVERIFY(told >= 10);
     }
 
     void aRowWithoutGoodFieldsTellsNothing() {

@@ -11,14 +11,18 @@
 #include <QScrollArea>
 #include <QUndoCommand>
 #include <QVBoxLayout>
+#include <limits>
+#include <map>
 
 #include "app/widgets/fields.h"
 #include "colour/srgb.h"
+#include "common/file.h"
 #include "drawing/fonts.h"
 #include "matching/substitutes.h"
 #include "pigment/patch.h"
 #include "print/swatch_card.h"
 #include "storage/library_csv.h"
+#include "subject/picture.h"
 #include "wording/sentences.h"
 
 namespace app {
@@ -45,6 +49,7 @@ class MaterialsWindow::Change : public QUndoCommand {
 
 MaterialsWindow::MaterialsWindow(storage::MaterialsStore& store) : store_(store) {
     worker_.setMaxThreadCount(1);
+    reader_.setMaxThreadCount(1);
     setWindowTitle(tr("Materials · Yawning Dune"));
     makeFrame();
     makeMenus();
@@ -54,8 +59,10 @@ MaterialsWindow::MaterialsWindow(storage::MaterialsStore& store) : store_(store)
 }
 
 MaterialsWindow::~MaterialsWindow() {
-    worker_.clear();
-    worker_.waitForDone();
+    for (QThreadPool* pool : {&worker_, &reader_}) {
+        pool->clear();
+        pool->waitForDone();
+    }
 }
 
 void MaterialsWindow::makeFrame() {
@@ -183,6 +190,12 @@ void MaterialsWindow::makeMenus() {
         const QString file = QFileDialog::getSaveFileName(this, tr("Print swatch cards"), {}, tr("Cards (*.pdf)"));
         if (!file.isEmpty()) printCards(file);
     });
+    add(drawer, tr("Read a filled card of what is shown…"), QKeySequence(Qt::CTRL | Qt::Key_R), [this] {
+        const QString file = QFileDialog::getOpenFileName(this, tr("Read a filled card"), {},
+                                                          tr("Photographs (*.jpg *.jpeg *.png *.tif *.tiff *.webp)"));
+        if (!file.isEmpty()) readCard(file);
+    })->setEnabled(!store_.isReadOnly());
+    add(drawer, tr("Stop reading"), QKeySequence(Qt::Key_Escape), [this] { stopReading(); });
     drawer->addSeparator();
     add(drawer, tr("Close"), QKeySequence::Close, [this] { close(); });
     QMenu* edit = menuBar()->addMenu(tr("&Edit"));
@@ -261,14 +274,16 @@ bool MaterialsWindow::takeIn(const QString& file) {
         return false;
     }
     const std::vector<materials::Owned> after = materials::ownedOf(*library);
+    std::map<std::string, const materials::Owned*> there;
+    for (const materials::Owned& owned : drawer_.things) there[materials::idOf(owned)] = &owned;
     std::vector<materials::Owned> before;
     std::vector<std::string> added;
     for (const materials::Owned& owned : after) {
-        const auto there = std::ranges::find(drawer_.things, materials::idOf(owned), &materials::idOf);
-        if (there == drawer_.things.end())
+        const auto found = there.find(materials::idOf(owned));
+        if (found == there.end())
             added.push_back(materials::idOf(owned));
         else
-            before.push_back(*there);
+            before.push_back(*found->second);
     }
     history_.push(new Change(*this, tr("Take in %1").arg(QFileInfo(file).fileName()), before, after, added));
     // A change that could not be written does not stay in the history.
@@ -276,10 +291,7 @@ bool MaterialsWindow::takeIn(const QString& file) {
 }
 
 bool MaterialsWindow::printCards(const QString& file) {
-    int rows = 0;
-    for (const Section& section : view_->sections())
-        for (const int i : section.things)
-            rows += std::holds_alternative<materials::Material>(drawer_.things[std::size_t(i)].what);
+    const int rows = int(cardRows().size());
     if (rows == 0) {
         margin_->setProblem(tr("Nothing that is shown leaves colour: show some sticks, then print cards for them."));
         return false;
@@ -288,6 +300,82 @@ bool MaterialsWindow::printCards(const QString& file) {
     const auto done = print::writeSwatchCards(review::CardPaper::a4, std::min(rows, most), file);
     if (!done) say(done.problem());
     return done.ok();
+}
+
+std::vector<materials::Owned> MaterialsWindow::cardRows() const {
+    std::vector<materials::Owned> rows;
+    for (const Section& section : view_->sections())
+        for (const int i : section.things)
+            if (std::holds_alternative<materials::Material>(drawer_.things[std::size_t(i)].what))
+                rows.push_back(drawer_.things[std::size_t(i)]);
+    return rows;
+}
+
+void MaterialsWindow::stopReading() {
+    ++cardJob_;
+    describe();
+}
+
+void MaterialsWindow::readCard(const QString& file) {
+    const int job = ++cardJob_;
+    margin_->setText({tr("Reading the card"),
+                      {tr("The photograph is looked at; this takes a moment. Escape stops it.")},
+                      {},
+                      {},
+                      {}});
+    reader_.start([this, file, job, rows = cardRows()] {
+        std::vector<materials::Material> known;
+        for (const materials::Owned& owned : rows) known.push_back(std::get<materials::Material>(owned.what));
+        const auto read = [&]() -> common::Result<review::CardMaterials> {
+            const std::string name = file.toStdString();
+            const auto bytes = common::readFile(name);
+            if (!bytes) return bytes.problem();
+            const auto photograph = subject::readPicture(*bytes, name, std::numeric_limits<int>::max());
+            if (!photograph) return photograph.problem();
+            const auto card = review::readCard(photograph->xyz, name);
+            if (!card) return card.problem();
+            return review::materialsFrom(*card, known);
+        };
+        QMetaObject::invokeMethod(
+            this,
+            [this, rows, job, result = read()] {
+                if (job != cardJob_) return;  // stopped
+                describe();
+                if (result)
+                    applyCard(rows, *result);
+                else
+                    say(result.problem());
+            },
+            Qt::QueuedConnection);
+    });
+}
+
+void MaterialsWindow::applyCard(const std::vector<materials::Owned>& rows, const review::CardMaterials& card) {
+    std::vector<materials::Owned> before, after;
+    for (std::size_t i = 0; i < rows.size(); ++i) {
+        if (!card.rows[i]) continue;
+        before.push_back(rows[i]);
+        materials::Owned read = rows[i];
+        read.what = *card.rows[i];
+        read.source = materials::ColourSource::card;
+        after.push_back(read);
+    }
+    if (!after.empty()) history_.push(new Change(*this, tr("Read a swatch card"), before, after, {}));
+    if (!margin_->problem().isEmpty()) return;
+    const QString hand = card.hand > 1.1 ? tr("Your hand lays more than is usual (%1 times).").arg(card.hand, 0, 'f', 1)
+                         : card.hand < 0.9
+                             ? tr("Your hand lays less than is usual (%1 times).").arg(card.hand, 0, 'f', 1)
+                             : tr("Your hand lays about as much as is usual.");
+    margin_->setText(
+        {tr("Card read"),
+         {tr("%1 of %2 things that are shown were read from it. Fields that are empty, glossy or unsure were "
+             "passed over; what was known before can be had back by undoing.")
+              .arg(after.size())
+              .arg(rows.size()),
+          hand},
+         {},
+         {},
+         {}});
 }
 
 void MaterialsWindow::listPapers() {
@@ -306,6 +394,7 @@ void MaterialsWindow::seekSubstitutes() {
     materials::Library library = materials::libraryOf(drawer_);
     const materials::Paper* paper = library.paper(paper_->currentData().toString().toStdString());
     if (!stick || !paper || materials::isWet(stick->kind)) return;
+    worker_.clear();  // what was asked for before is not wanted any more
     worker_.start([this, job, stick = *stick, library = std::move(library), paper = *paper]() mutable {
         // What is used up may be asked for, too.
         std::erase_if(library.media, [&](const materials::Material& medium) { return medium.id == stick.id; });

@@ -7,6 +7,7 @@
 
 #include "app/materials/drawer_view.h"
 #include "app/widgets/margin.h"
+#include "review/card_materials.h"
 #include "storage/materials_store.h"
 
 class QCheckBox;
@@ -37,6 +38,10 @@ class MaterialsWindow : public QMainWindow {
     bool takeIn(const QString& file);
     /// Prints blank cards with a row for each thing that leaves colour and is shown.
     bool printCards(const QString& file);
+    /// Reads a photograph of a filled card, its rows being what is shown, in the background; what could be read is put
+    /// into the drawer as one step.
+    void readCard(const QString& file);
+    void stopReading();
 
  Q_SIGNALS:
     void drawerChanged();
@@ -52,6 +57,9 @@ class MaterialsWindow : public QMainWindow {
     void change(const QString& what, const std::function<void(materials::Owned&)>& edit);
     bool write(const std::vector<materials::Owned>& put, const std::vector<std::string>& removed);
     std::vector<materials::Owned> selected() const;
+    /// The media that are shown, in their order: the rows of a card.
+    std::vector<materials::Owned> cardRows() const;
+    void applyCard(const std::vector<materials::Owned>& rows, const review::CardMaterials& card);
     /// Looks in the background for what could stand for the one thing that is selected.
     void seekSubstitutes();
     void listPapers();
@@ -77,6 +85,8 @@ class MaterialsWindow : public QMainWindow {
     QComboBox* paper_ = nullptr;
     QThreadPool worker_;  // one thread
     int job_ = 0;
+    QThreadPool reader_;  // one thread
+    int cardJob_ = 0;
 };
 
 }  // namespace app
