@@ -22,28 +22,20 @@ namespace {
 
 using common::ProblemKind;
 
-QJsonObject colourJson(const colour::Xyz& xyz) {
-    const colour::Lab lab = colour::labFromXyz(xyz);
-    return {{"L", lab.L},
-            {"a", lab.a},
-            {"b", lab.b},
-            {"hex", QString::fromStdString(colour::hexFromSrgb8(colour::srgb8FromSrgb(colour::srgbFromXyz(xyz))))}};
-}
-
 QJsonObject rowJson(int number, const std::array<review::FieldReading, 3>& fields, const review::CardReading& card) {
     static const char* pressures[] = {"light", "medium", "heavy"};
     static const char* states[] = {"good", "empty", "glossy", "unsure"};
     QJsonObject row{{"row", number}};
     const auto stick = review::stickFrom(fields, card);
     if (stick) {
-        row["masstone"] = colourJson(stick->masstone);
+        row["masstone"] = colourJson(colour::labFromXyz(stick->masstone));
         row["masstoneError"] = stick->masstoneError;
     }
     for (std::size_t p = 0; p < 3; ++p) {
         QJsonObject field{{"state", states[int(fields[p].state)]}};
         if (fields[p].state == review::FieldState::good) {
-            field["overWhite"] = colourJson(fields[p].overWhite);
-            field["overBlack"] = colourJson(fields[p].overBlack);
+            field["overWhite"] = colourJson(colour::labFromXyz(fields[p].overWhite));
+            field["overBlack"] = colourJson(colour::labFromXyz(fields[p].overBlack));
             field["error"] = fields[p].error;
             field["contrastRatio"] = stick->contrastRatio[p];
             field["scatter"] = stick->scatter[p];

@@ -1,7 +1,9 @@
 #pragma once
 
+#include <QJsonObject>
 #include <QStringList>
 
+#include "colour/lab.h"
 #include "colour/light.h"
 #include "common/result.h"
 #include "materials/material.h"
@@ -29,6 +31,9 @@ struct Options {
     QString last(const QString& name, const QString& otherwise = {}) const;
     QStringList all(const QString& name) const;
 };
+/// {"L", "a", "b"}, and the same with "hex".
+QJsonObject labJson(const colour::Lab& lab);
+QJsonObject colourJson(const colour::Lab& lab);
 /// The materials of the CSV files that `--library` names, or the starter materials.
 common::Result<materials::Library> chosenLibrary(const QStringList& files);
 /// The light that an option names; nameUnknown otherwise.

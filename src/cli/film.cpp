@@ -73,16 +73,6 @@ Result<WrittenStroke> strokeIn(const QString& written) {
     return stroke;
 }
 
-QJsonObject labJson(const colour::Lab& lab) {
-    return {{"L", lab.L}, {"a", lab.a}, {"b", lab.b}};
-}
-
-QJsonObject colourJson(const colour::Lab& lab) {
-    QJsonObject json = labJson(lab);
-    json["hex"] = QString::fromStdString(colour::hexFromSrgb8(colour::srgb8FromSrgb(colour::srgbFromLab(lab))));
-    return json;
-}
-
 QJsonObject patchJson(const pigment::Patch& patch, colour::Light light) {
     QJsonObject json = colourJson(pigment::labOf(patch, light));
     json["toothUsed"] = pigment::toothUsed(patch);

@@ -1,6 +1,7 @@
 #include <cstdio>
 
 #include "cli/commands.h"
+#include "colour/srgb.h"
 #include "storage/library_csv.h"
 #include "wording/sentences.h"
 
@@ -45,6 +46,16 @@ common::Result<materials::Library> chosenLibrary(const QStringList& files) {
     // A list of sticks alone is planned on the papers that ship with the program.
     if (library.papers.empty() && starter) library.papers = starter->papers;
     return library;
+}
+
+QJsonObject labJson(const colour::Lab& lab) {
+    return {{"L", lab.L}, {"a", lab.a}, {"b", lab.b}};
+}
+
+QJsonObject colourJson(const colour::Lab& lab) {
+    QJsonObject json = labJson(lab);
+    json["hex"] = QString::fromStdString(colour::hexFromSrgb8(colour::srgb8FromSrgb(colour::srgbFromLab(lab))));
+    return json;
 }
 
 bool parse(const QStringList& arguments, const QStringList& known, Options& options) {
