@@ -208,7 +208,17 @@ for ident, maker, name, surface, hexcode, water in [
 ]:
     papers.append(["paper", ident, maker, name, hexcode, "", "", "", "", "", surface, water])
 
+tools = []
+for ident, kind, name in [
+    ("T001", "stump", "paper stump, wide"), ("T002", "stump", "paper stump, fine"), ("T003", "shaper", "rubber shaper"),
+    ("T004", "sponge", "sponge tip"), ("T005", "brush", "soft brush, flat"), ("T006", "knife", "plastic palette knife"),
+    ("T007", "eraser", "putty eraser"), ("T008", "glassine", "glassine sheets"), ("T009", "tape", "paper tape"),
+    ("T010", "sandpaper", "sandpaper block"), ("T011", "other", "rest stick"), ("T012", "fixative", "workable fixative"),
+]:
+    tools.append([kind, ident, "Tolliver" if kind == "fixative" else "", name] + [""] * 8)
+
 if __name__ == "__main__":
+    write("tools.csv", tools)
     write("soft_sticks.csv", soft)
     write("hard_sticks.csv", hard)
     write("pencils.csv", pencil)

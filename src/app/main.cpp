@@ -24,22 +24,19 @@ int main(int argc, char** argv) {
     drawing::loadFonts();
     app::applyTheme(app::ThemeName::mid);
     const auto data = storage::dataFolder();
-    auto starter = storage::readLibraryFolder(data / "materials");
+    const auto starter = storage::readThingsFolder(data / "materials");
     if (!starter) {
         std::fprintf(stderr, "%s\n", qPrintable(wording::problemSentence(starter.problem())));
         return 2;
     }
     // The first time, the drawer is filled with the starter materials.
     auto store = storage::MaterialsStore::open(storage::MaterialsStore::usualFile());
-    if (store && !(*store)->isReadOnly()) {
-        const auto drawer = (*store)->drawer();
-        if (drawer && drawer->things.empty() && drawer->trays.empty()) {
-            const auto filled = (*store)->put(materials::ownedOf(*starter));
-            if (!filled) store = filled.problem();
-        }
+    if (store && (*store)->isNew()) {
+        const auto filled = (*store)->apply({.put = *starter});
+        if (!filled) store = filled.problem();
     }
     if (!store) std::fprintf(stderr, "%s\n", qPrintable(wording::problemSentence(store.problem())));
-    app::MainWindow window(*starter, store ? store->get() : nullptr);
+    app::MainWindow window(materials::libraryOf({*starter, {}}), store ? store->get() : nullptr);
     window.show();
     if (!store) window.say(wording::problemSentence(store.problem()));
     QString file = parser.positionalArguments().value(0);

@@ -74,6 +74,10 @@ Srgb srgbFromSrgb8(Srgb8 srgb) {
     return {srgb.r / 255.0, srgb.g / 255.0, srgb.b / 255.0};
 }
 
+Lab labFromSrgb8(Srgb8 srgb) {
+    return labFromSrgb(srgbFromSrgb8(srgb));
+}
+
 Srgb8 srgb8FromSrgb(const Srgb& srgb) {
     const auto byte = [](double v) { return static_cast<std::uint8_t>(std::lround(std::clamp(v, 0.0, 1.0) * 255.0)); };
     return {byte(srgb.r), byte(srgb.g), byte(srgb.b)};

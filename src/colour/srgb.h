@@ -41,6 +41,7 @@ Lab labFromSrgb(const Srgb& srgb);
 Srgb srgbFromLab(const Lab& lab);
 
 Srgb srgbFromSrgb8(Srgb8 srgb);
+Lab labFromSrgb8(Srgb8 srgb);
 /// Rounded; components outside 0..1 are clipped.
 Srgb8 srgb8FromSrgb(const Srgb& srgb);
 

@@ -12,7 +12,7 @@ std::vector<PreparedStick> prepared(const std::vector<materials::Material>& medi
     sticks.reserve(count);
     for (std::size_t i = 0; i < count; ++i)
         sticks.push_back({media[i].kind, pigment::pigmentOf(media[i]),
-                          colour::labFromSrgb(colour::srgbFromSrgb8(media[i].masstone))});
+                          colour::labFromSrgb8(media[i].masstone)});
     return sticks;
 }
 

@@ -1,5 +1,6 @@
 #pragma once
 
+#include <optional>
 #include <string>
 #include <variant>
 #include <vector>
@@ -28,15 +29,23 @@ struct Owned {
     std::variant<Material, Paper, Tool> what;
     std::string number = {};  // the maker's, as it stands on the label
     ColourSource source = ColourSource::file;
+    double colourError = 0;  // CIEDE2000 by which the colour may be off, one standard error; 0 where nothing tells it
+    double hidingError = 0;  // the same of the hiding power, as a share of it
     Stock stock = Stock::full;
     std::string box = {};  // in which it lies, and where there; slots count from 1, 0 for no fixed one
     int slot = 0;
     std::string notes = {};
+    std::vector<std::string> photographs = {};  // photographs and scans that belong to it, by their keys in the store
 
     bool operator==(const Owned&) const = default;
 };
 
 const std::string& idOf(const Owned& owned);
+const std::string& makerOf(const Owned& owned);
+const std::string& nameOf(const Owned& owned);
+/// The masstone of a medium or the tone of a paper; tools have none.
+std::optional<colour::Srgb8> colourOf(const Owned& owned);
+void setColour(Owned& owned, colour::Srgb8 colour);
 
 /// A choice out of the drawer from which a study draws: "field box", "class set of 12".
 struct Tray {

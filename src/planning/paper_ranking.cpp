@@ -41,7 +41,7 @@ double singleStrokeDifference(const Reading& reading, const materials::Paper& pa
 RankedPaper judged(const Reading& reading, const materials::Paper& paper,
                    const std::vector<matching::PreparedStick>& sticks, int strokes) {
     RankedPaper ranked{paper, 0, 0, {}};
-    const colour::Lab tone = colour::labFromSrgb(colour::srgbFromSrgb8(paper.tone));
+    const colour::Lab tone = colour::labFromSrgb8(paper.tone);
     const materials::SurfaceProfile& surface = materials::profileOf(paper.surface);
     const double value = colour::munsellValueOfLightness(tone.L);
 

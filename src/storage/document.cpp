@@ -7,6 +7,7 @@
 #include <memory>
 
 #include "common/file.h"
+#include "storage/materials_json.h"
 #include "storage/study_json.h"
 
 namespace storage {

@@ -1,5 +1,6 @@
 #include "storage/materials_store.h"
 
+#include <QCryptographicHash>
 #include <QDir>
 #include <QFileInfo>
 #include <QSqlError>
@@ -7,9 +8,11 @@
 #include <QStandardPaths>
 #include <QUuid>
 #include <QVariant>
+#include <algorithm>
 #include <functional>
 
 #include "materials/names.h"
+#include "storage/text.h"
 
 namespace storage {
 
@@ -29,12 +32,14 @@ const QStringList& schemaSteps() {
             "notes TEXT) WITHOUT ROWID"),
         QStringLiteral("CREATE TABLE tray (name TEXT NOT NULL, place INTEGER NOT NULL, id TEXT NOT NULL, PRIMARY KEY "
                        "(name, place)) WITHOUT ROWID"),
+        QStringLiteral("ALTER TABLE thing ADD COLUMN colour_error REAL"),
+        QStringLiteral("ALTER TABLE thing ADD COLUMN hiding_error REAL"),
+        QStringLiteral("ALTER TABLE thing ADD COLUMN photographs TEXT"),
+        QStringLiteral("CREATE TABLE photograph (key TEXT PRIMARY KEY, name TEXT NOT NULL, bytes BLOB NOT NULL)"),
+        QStringLiteral("CREATE TABLE card (page INTEGER NOT NULL, place INTEGER NOT NULL, printed INTEGER NOT NULL, id "
+                       "TEXT NOT NULL, PRIMARY KEY (page, place)) WITHOUT ROWID"),
     };
     return steps;
-}
-
-QString text(std::string_view s) {
-    return QString::fromUtf8(s.data(), qsizetype(s.size()));
 }
 
 QString joined(const std::vector<std::string>& list) {
@@ -120,6 +125,9 @@ Row rowOf(const Owned& owned) {
         owned.what);
     row.set("number", text(owned.number));
     row.set("source", text(materials::nameOf(owned.source)));
+    row.set("colour_error", owned.colourError);
+    row.set("hiding_error", owned.hidingError);
+    row.set("photographs", joined(owned.photographs));
     row.set("stock", text(materials::nameOf(owned.stock)));
     row.set("box", text(owned.box));
     row.set("slot", owned.slot);
@@ -151,6 +159,9 @@ std::optional<Owned> ownedFrom(const QSqlQuery& query) {
         owned.what = materials::Tool{id, maker, name, row.word("kind", &materials::toolKindNamed)};
     owned.number = row.string("number");
     owned.source = row.word("source", &materials::colourSourceNamed);
+    owned.colourError = row.number("colour_error");
+    owned.hidingError = row.number("hiding_error");
+    owned.photographs = parted(text(row.string("photographs")));
     owned.stock = row.word("stock", &materials::stockNamed);
     owned.box = row.string("box");
     owned.slot = int(row.number("slot"));
@@ -208,11 +219,23 @@ std::optional<Problem> MaterialsStore::begin() {
     query.finish();
     const int wanted = int(schemaSteps().size());
     if (version > wanted) return problem(ProblemKind::libraryNewer);
-    if (version == wanted) return std::nullopt;
+    if (version == wanted) return letGoOfPhotographs();
+    isNew_ = version == 0;
     const auto done = changed([&] {
         for (int step = version; step < wanted; ++step)
             if (!query.exec(schemaSteps()[step])) return false;
         return query.exec(QStringLiteral("PRAGMA user_version = %1").arg(wanted));
+    });
+    if (!done) return done.problem();
+    return std::nullopt;
+}
+
+/// Those that no thing refers to any more.
+std::optional<Problem> MaterialsStore::letGoOfPhotographs() {
+    if (isReadOnly()) return std::nullopt;
+    const auto done = changed([&] {
+        return QSqlQuery(database_).exec(
+            "DELETE FROM photograph WHERE NOT EXISTS (SELECT 1 FROM thing WHERE instr(photographs, photograph.key))");
     });
     if (!done) return done.problem();
     return std::nullopt;
@@ -247,54 +270,124 @@ common::Result<materials::Drawer> MaterialsStore::drawer() const {
     return drawer;
 }
 
-common::Done MaterialsStore::put(const std::vector<Owned>& things) {
+common::Done MaterialsStore::apply(const DrawerChange& change) {
     return changed([&] {
-        QSqlQuery query(database_);
-        QStringList prepared;
-        for (const Owned& owned : things) {
-            const Row row = rowOf(owned);
-            if (row.columns != prepared) {
-                prepared = row.columns;
-                const QString places = QStringList(prepared.size(), QStringLiteral("?")).join(',');
-                if (!query.prepare(QStringLiteral("INSERT OR REPLACE INTO thing (%1) VALUES (%2)")
-                                       .arg(prepared.join(','), places)))
-                    return false;
-            }
-            for (int i = 0; i < row.values.size(); ++i) query.bindValue(i, row.values[i]);
-            if (!query.exec()) return false;
+        return put(change.put) && remove(change.removed) &&
+               std::ranges::all_of(change.trays, [&](const materials::Tray& tray) { return putTray(tray); });
+    });
+}
+
+bool MaterialsStore::put(const std::vector<Owned>& things) {
+    QSqlQuery query(database_);
+    QStringList prepared;
+    for (const Owned& owned : things) {
+        const Row row = rowOf(owned);
+        if (row.columns != prepared) {
+            prepared = row.columns;
+            const QString places = QStringList(prepared.size(), QStringLiteral("?")).join(',');
+            if (!query.prepare(
+                    QStringLiteral("INSERT OR REPLACE INTO thing (%1) VALUES (%2)").arg(prepared.join(','), places)))
+                return false;
         }
-        return true;
-    });
+        for (int i = 0; i < row.values.size(); ++i) query.bindValue(i, row.values[i]);
+        if (!query.exec()) return false;
+    }
+    return true;
 }
 
-common::Done MaterialsStore::remove(const std::vector<std::string>& ids) {
-    return changed([&] {
-        QSqlQuery things(database_), trays(database_);
-        if (!things.prepare("DELETE FROM thing WHERE id = ?") || !trays.prepare("DELETE FROM tray WHERE id = ?"))
-            return false;
-        for (const std::string& id : ids)
-            for (QSqlQuery* query : {&things, &trays}) {
-                query->bindValue(0, text(id));
-                if (!query->exec()) return false;
-            }
-        return true;
-    });
+bool MaterialsStore::remove(const std::vector<std::string>& ids) {
+    QSqlQuery things(database_), trays(database_);
+    if (!things.prepare("DELETE FROM thing WHERE id = ?") || !trays.prepare("DELETE FROM tray WHERE id = ?"))
+        return false;
+    for (const std::string& id : ids)
+        for (QSqlQuery* query : {&things, &trays}) {
+            query->bindValue(0, text(id));
+            if (!query->exec()) return false;
+        }
+    return true;
 }
 
-common::Done MaterialsStore::putTray(const materials::Tray& tray) {
-    return changed([&] {
-        QSqlQuery query(database_);
-        query.prepare("DELETE FROM tray WHERE name = ?");
+bool MaterialsStore::putTray(const materials::Tray& tray) {
+    QSqlQuery query(database_);
+    query.prepare("DELETE FROM tray WHERE name = ?");
+    query.bindValue(0, text(tray.name));
+    if (!query.exec() || !query.prepare("INSERT INTO tray (name, place, id) VALUES (?, ?, ?)")) return false;
+    for (std::size_t i = 0; i < tray.ids.size(); ++i) {
         query.bindValue(0, text(tray.name));
-        if (!query.exec() || !query.prepare("INSERT INTO tray (name, place, id) VALUES (?, ?, ?)")) return false;
-        for (std::size_t i = 0; i < tray.ids.size(); ++i) {
-            query.bindValue(0, text(tray.name));
-            query.bindValue(1, qulonglong(i));
-            query.bindValue(2, text(tray.ids[i]));
-            if (!query.exec()) return false;
+        query.bindValue(1, qulonglong(i));
+        query.bindValue(2, text(tray.ids[i]));
+        if (!query.exec()) return false;
+    }
+    return true;
+}
+
+common::Result<std::string> MaterialsStore::keep(const Photograph& photograph) {
+    const QByteArray bytes = qtBytes(photograph.bytes);
+    const QString key =
+        QString::fromLatin1(QCryptographicHash::hash(bytes, QCryptographicHash::Sha256).toHex().first(32));
+    const auto done = changed([&] {
+        QSqlQuery query(database_);
+        query.prepare("INSERT OR IGNORE INTO photograph (key, name, bytes) VALUES (?, ?, ?)");
+        query.addBindValue(key);
+        query.addBindValue(text(photograph.name));
+        query.addBindValue(bytes);
+        return query.exec();
+    });
+    if (!done) return done.problem();
+    return key.toStdString();
+}
+
+common::Result<Photograph> MaterialsStore::photograph(const std::string& key) const {
+    QSqlQuery query(database_);
+    query.prepare("SELECT name, bytes FROM photograph WHERE key = ?");
+    query.addBindValue(text(key));
+    if (!query.exec()) return problem(ProblemKind::libraryDamaged);
+    if (!query.next()) return Problem{ProblemKind::fileMissing, key};
+    const QByteArray bytes = query.value(1).toByteArray();
+    return Photograph{query.value(0).toString().toStdString(), common::Bytes(bytes.begin(), bytes.end())};
+}
+
+common::Result<int> MaterialsStore::rememberCards(const std::vector<std::string>& ids, int rowsOnPage, int pages) {
+    int first = 0;
+    const auto done = changed([&] {
+        QSqlQuery query(database_);
+        if (!query.exec("SELECT page, printed FROM card ORDER BY printed DESC, page DESC LIMIT 1")) return false;
+        qlonglong printed = 1;
+        if (query.next()) {
+            first = (query.value(0).toInt() + 1) % pages;
+            printed = query.value(1).toLongLong() + 1;
+        }
+        QSqlQuery forget(database_), row(database_);
+        if (!forget.prepare("DELETE FROM card WHERE page = ?") ||
+            !row.prepare("INSERT INTO card (page, place, printed, id) VALUES (?, ?, ?, ?)"))
+            return false;
+        for (int i = 0; i < int(ids.size()); ++i) {
+            // Each page counts as printed after the one before, so that the next set goes on behind the last.
+            const int page = (first + i / rowsOnPage) % pages;
+            if (i % rowsOnPage == 0) {
+                forget.bindValue(0, page);
+                if (!forget.exec()) return false;
+            }
+            row.bindValue(0, page);
+            row.bindValue(1, i % rowsOnPage);
+            row.bindValue(2, printed + i / rowsOnPage);
+            row.bindValue(3, text(ids[std::size_t(i)]));
+            if (!row.exec()) return false;
         }
         return true;
     });
+    if (!done) return done.problem();
+    return first;
+}
+
+common::Result<std::vector<std::string>> MaterialsStore::cardRows(int page) const {
+    QSqlQuery query(database_);
+    query.prepare("SELECT id FROM card WHERE page = ? ORDER BY place");
+    query.addBindValue(page);
+    if (!query.exec()) return problem(ProblemKind::libraryDamaged);
+    std::vector<std::string> ids;
+    while (query.next()) ids.push_back(query.value(0).toString().toStdString());
+    return ids;
 }
 
 }  // namespace storage

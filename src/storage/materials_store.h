@@ -9,10 +9,25 @@
 #include <string>
 #include <vector>
 
+#include "common/file.h"
 #include "common/result.h"
 #include "materials/owned.h"
 
 namespace storage {
+
+/// One step: things added or put in the place of those with the same id, things taken out of the drawer and of every
+/// tray, and trays made or changed (one without things is taken away), in this order.
+struct DrawerChange {
+    std::vector<materials::Owned> put = {};
+    std::vector<std::string> removed = {};
+    std::vector<materials::Tray> trays = {};
+};
+
+/// A photograph or scan, as the file came in.
+struct Photograph {
+    std::string name;
+    common::Bytes bytes;
+};
 
 /// What the artist owns, in an SQLite file. Every change is one transaction that is on the disk when the call returns:
 /// a program killed at any instant leaves the library with all changes that were confirmed and no half of another. A
@@ -29,16 +44,26 @@ class MaterialsStore {
 
     /// Another copy of the program holds the library: changes are refused with libraryBusy.
     bool isReadOnly() const { return !lock_.isLocked(); }
+    /// This opening made the library.
+    bool isNew() const { return isNew_; }
     const QString& file() const { return file_; }
 
     common::Result<materials::Drawer> drawer() const;
 
-    /// Adds these things, or puts them in the place of those with the same id.
-    common::Done put(const std::vector<materials::Owned>& things);
-    /// Takes things out of the drawer and of every tray.
-    common::Done remove(const std::vector<std::string>& ids);
-    /// Makes or changes a tray; one without things is taken away.
-    common::Done putTray(const materials::Tray& tray);
+    /// All of a change or nothing.
+    common::Done apply(const DrawerChange& change);
+
+    /// Holds a photograph and gives the key by which things refer to it; the same bytes have the same key. Those that
+    /// nothing refers to any more are let go when the library is next opened.
+    common::Result<std::string> keep(const Photograph& photograph);
+    /// fileMissing (with the key) when it is not held.
+    common::Result<Photograph> photograph(const std::string& key) const;
+
+    /// Remembers which things the rows of printed swatch cards are meant for, `rowsOnPage` of them a page, and gives
+    /// the page of the first. Pages go round review::mostPages: the oldest cards are forgotten first.
+    common::Result<int> rememberCards(const std::vector<std::string>& ids, int rowsOnPage, int pages);
+    /// The ids of the rows of a page, in order; empty when no such card was printed.
+    common::Result<std::vector<std::string>> cardRows(int page) const;
 
     /// In the XDG data folder.
     static QString usualFile();
@@ -46,12 +71,17 @@ class MaterialsStore {
  private:
     explicit MaterialsStore(const QString& file);
     std::optional<common::Problem> begin();
+    std::optional<common::Problem> letGoOfPhotographs();
+    bool put(const std::vector<materials::Owned>& things);
+    bool remove(const std::vector<std::string>& ids);
+    bool putTray(const materials::Tray& tray);
     common::Done changed(const std::function<bool()>& work);
     common::Problem problem(common::ProblemKind kind) const;
 
     QString file_;
     QLockFile lock_;
     QSqlDatabase database_;
+    bool isNew_ = false;
 };
 
 }  // namespace storage

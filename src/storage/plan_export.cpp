@@ -1,21 +1,17 @@
 #include "storage/plan_export.h"
 
-#include <csv.h>
-
 #include <QJsonArray>
 #include <opencv2/imgcodecs.hpp>
 #include <opencv2/imgproc.hpp>
 
 #include "materials/names.h"
+#include "storage/list_export.h"
+#include "storage/text.h"
 #include "wording/sentences.h"
 
 namespace storage {
 
 namespace {
-
-QString text(std::string_view s) {
-    return QString::fromUtf8(s.data(), qsizetype(s.size()));
-}
 
 QJsonObject labJson(const colour::Lab& lab) {
     return {{"L", lab.L}, {"a", lab.a}, {"b", lab.b}};
@@ -74,19 +70,6 @@ QJsonObject stepJson(const planning::Plan& plan, const planning::Step& step) {
             {"waitMinutes", step.waitMinutes},
             {"after", after},
             {"why", why}};
-}
-
-QByteArray csvField(const QString& field) {
-    const QByteArray raw = field.toUtf8();
-    QByteArray out(qsizetype(csv_write(nullptr, 0, raw.constData(), std::size_t(raw.size()))), Qt::Uninitialized);
-    csv_write(out.data(), std::size_t(out.size()), raw.constData(), std::size_t(raw.size()));
-    return out;
-}
-
-QByteArray csvRow(const QStringList& fields) {
-    QByteArray row;
-    for (const QString& field : fields) row += (row.isEmpty() ? QByteArray() : QByteArray(",")) + csvField(field);
-    return row + "\r\n";
 }
 
 QString passageNames(const planning::Plan& plan, const std::vector<int>& passages) {

@@ -4,17 +4,13 @@
 #include <string>
 
 #include "common/result.h"
-#include "materials/material.h"
 #include "planning/study.h"
 
 namespace storage {
 
-/// study.json and materials.json of a .dune archive; docs/FORMAT.md describes both. Reading refuses (duneDamaged) what
+/// study.json of a .dune archive (docs/FORMAT.md). Reading refuses (duneDamaged) what
 /// is not there or out of bounds; `name` stands in the problem. The reference's bytes are not in the JSON.
 QJsonObject jsonOf(const planning::Study& study);
 common::Result<planning::Study> studyFrom(const QJsonObject& json, const std::string& name);
-
-QJsonObject jsonOf(const materials::Library& library);
-common::Result<materials::Library> libraryFrom(const QJsonObject& json, const std::string& name);
 
 }  // namespace storage

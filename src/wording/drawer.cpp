@@ -20,7 +20,7 @@ QString listed(const std::vector<std::string>& list) {
 }
 
 QString colourSentence(colour::Srgb8 srgb, materials::ColourSource source) {
-    const colour::Lab lab = colour::labFromSrgb(colour::srgbFromSrgb8(srgb));
+    const colour::Lab lab = colour::labFromSrgb8(srgb);
     return say("It is %1, value %2, chroma %3; its colour was %4.")
         .arg(colourWords(lab))
         .arg(colour::munsellValueOfLightness(lab.L), 0, 'f', 1)

@@ -78,6 +78,38 @@ QString problemSentence(const common::Problem& problem) {
         case ProblemKind::rowBad:
             return say("%1, row %2 cannot be read: check it%3.")
                 .arg(file, QString::number(problem.row), what.isEmpty() ? QString() : say(" (%1)").arg(what));
+        case ProblemKind::encodingBad:
+            return problem.row > 0
+                       ? say("%1, row %2 is not written in UTF-8: save the list as CSV in UTF-8 and take it in again.")
+                             .arg(file, QString::number(problem.row))
+                       : say("%1 is not written in UTF-8: save the list as CSV in UTF-8 and take it in again.")
+                             .arg(file);
+        case ProblemKind::listUnknown:
+            return say("%1 is no list that can be read: take a CSV table, a palette (.gpl), colour readings (CGATS) or "
+                       "a whole drawer (.json).")
+                .arg(file);
+        case ProblemKind::coloursUnknown:
+            return say("%1 holds no colours that can be read (%2): it needs LAB, XYZ or spectral readings under D50.")
+                .arg(file, what);
+        case ProblemKind::drawerDamaged:
+            return say("%1 is cut off or damaged (%2) and cannot be taken in: export it again.").arg(file, what);
+        case ProblemKind::drawerNewer:
+            return say("%1 was written by a newer Yawning Dune: take it in with that version.").arg(file);
+        case ProblemKind::tooManyRows:
+            return say("%1 has more than %2 rows: split it and take the parts in one after the other.")
+                .arg(file, allowed);
+        case ProblemKind::readerLost:
+            return say("The colour reader does not answer: check its cable or battery, connect it again and put it on "
+                       "the white tile.");
+        case ProblemKind::readerUncalibrated:
+            return say("The colour reader does not know its white: put it on the white tile first.");
+        case ProblemKind::readerUnsteady:
+            return say("The readings of this touch differ by up to %1: hold the reader flat and still on a heavy "
+                       "swatch and touch again.")
+                .arg(what);
+        case ProblemKind::tileWrong:
+            return say("What lies under the colour reader is not its white tile: wipe the tile and put the reader "
+                       "flat on it.");
         case ProblemKind::duneDamaged:
             return say("%1 is cut off or damaged and cannot be opened: take a copy of it.").arg(file);
         case ProblemKind::duneNewer:

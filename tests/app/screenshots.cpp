@@ -16,12 +16,12 @@ int main(int argc, char** argv) {
     const QDir folder(argv[1]);
     drawing::loadFonts();
     app::applyTheme(app::ThemeName::mid);
-    auto starter = storage::readLibraryFolder(TEST_DATA "/materials");
+    auto starter = storage::readThingsFolder(TEST_DATA "/materials");
     if (!starter) return 1;
     const QTemporaryDir own;
     auto store = storage::MaterialsStore::open(own.filePath("materials.sqlite"));
-    if (!store || !(*store)->put(materials::ownedOf(*starter))) return 1;
-    app::MainWindow window(*starter, store->get());
+    if (!store || !(*store)->apply({.put = *starter})) return 1;
+    app::MainWindow window(materials::libraryOf({*starter, {}}), store->get());
     window.resize(1280, 800);
     window.show();
     if (!window.openFile(TEST_DATA "/demo/kettle.dune")) return 1;

@@ -63,8 +63,8 @@ class TestDrawer : public QObject {
         auto store = storage::MaterialsStore::open(at("own.sqlite"));
         QVERIFY(store.ok());
         store_ = *std::move(store);
-        QVERIFY(store_->put(materials::ownedOf(smallLibrary())).ok());
-        QVERIFY(store_->put({{materials::Tool{"u1", "", "a stump", materials::ToolKind::stump}}}).ok());
+        QVERIFY(store_->apply({.put = materials::ownedOf(smallLibrary())}).ok());
+        QVERIFY(store_->apply({.put = {{materials::Tool{"u1", "", "a stump", materials::ToolKind::stump}}}}).ok());
         window_ = std::make_unique<MaterialsWindow>(*store_);
         window_->resize(1200, 1400);
         window_->show();
@@ -116,7 +116,7 @@ class TestDrawer : public QObject {
         QCOMPARE(order[0], indexOf("t5"));
         double before = 0;
         const auto labOf = [&](int i) {
-            return colour::labFromSrgb(colour::srgbFromSrgb8(*colourOf(window_->drawer().things[std::size_t(i)])));
+            return colour::labFromSrgb8(*materials::colourOf(window_->drawer().things[std::size_t(i)]));
         };
         for (const int i : order) {
             const double difference = colour::differenceCie2000(labOf(order[0]), labOf(i));
@@ -246,10 +246,10 @@ class TestDrawer : public QObject {
                 continue;
             }
             QCOMPARE(now.source, materials::ColourSource::card);
-            colour::Srgb8 laid = *colourOf(was);
+            colour::Srgb8 laid = *materials::colourOf(was);
             laid.r = std::uint8_t(laid.r * 0.8);
-            const auto labOf = [](colour::Srgb8 srgb) { return colour::labFromSrgb(colour::srgbFromSrgb8(srgb)); };
-            QVERIFY(colour::differenceCie2000(labOf(*colourOf(now)), labOf(laid)) < 3);
+            const auto labOf = [](colour::Srgb8 srgb) { return colour::labFromSrgb8(srgb); };
+            QVERIFY(colour::differenceCie2000(labOf(*materials::colourOf(now)), labOf(laid)) < 3);
         }
         window_->history().undo();
         QVERIFY(window_->drawer() == before);
@@ -277,7 +277,7 @@ class TestDrawer : public QObject {
     void aStudyDrawsFromTheDrawer() {
         Owned used = thing("t5");
         used.stock = materials::Stock::usedUp;
-        QVERIFY(store_->put({used}).ok());
+        QVERIFY(store_->apply({.put = {used}}).ok());
         MainWindow main({}, store_.get());
         QFile picture(at("ball.png"));
         QVERIFY(picture.open(QIODevice::WriteOnly));

@@ -185,10 +185,10 @@ class TestPictures : public QObject {
             for (int x = 0; x < 1000; ++x) {
                 const auto labAt = [x](const cv::Mat& from) {
                     const cv::Vec3b p = from.at<cv::Vec3b>(0, x);
-                    return labFromSrgb(srgbFromSrgb8({p[0], p[1], p[2]}));
+                    return labFromSrgb8({p[0], p[1], p[2]});
                 };
                 // What leaves the gamut is clipped, on both sides.
-                const Lab want = labFromSrgb(srgbFromSrgb8(srgb8FromSrgb(srgbFromLab(labUnder(labAt(pixels), light)))));
+                const Lab want = labFromSrgb8(srgb8FromSrgb(srgbFromLab(labUnder(labAt(pixels), light))));
                 worst = std::max(worst, differenceCie2000(labAt(seen), want));
                 moved = std::max(moved, differenceCie2000(labAt(seen), labAt(pixels)));
             }

@@ -113,7 +113,7 @@ class TestReview : public QObject {
                 fields[p] = {FieldState::good, noisy(row.overWhite[p]), noisy(row.overBlack[p]), 0.2};
             const auto read = stickFrom(fields, card);
             QVERIFY(read && read->misfit < 1.5);
-            const Lab masstone = colour::labFromSrgb(colour::srgbFromSrgb8(stick.masstone));
+            const Lab masstone = colour::labFromSrgb8(stick.masstone);
             colours.push_back(colour::differenceCie2000(colour::labFromXyz(read->masstone), masstone));
             const pigment::Pigment pigment = pigment::pigmentOf(stick);
             for (std::size_t p = 0; p < 3; ++p) {

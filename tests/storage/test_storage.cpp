@@ -13,6 +13,7 @@
 #include "storage/document.h"
 #include "storage/library_csv.h"
 #include "storage/plan_export.h"
+#include "storage/materials_json.h"
 #include "storage/study_json.h"
 
 using namespace storage;
@@ -46,7 +47,7 @@ class TestStorage : public QObject {
         for (const auto& m : library->media) {
             ++count[m.kind];
             QVERIFY(!m.pigments.empty() && !m.lightfastness.empty() && !m.name.empty() && !m.maker.empty());
-            const colour::Lab lab = colour::labFromSrgb(colour::srgbFromSrgb8(m.masstone));
+            const colour::Lab lab = colour::labFromSrgb8(m.masstone);
             QVERIFY2(lab.L >= 8 && lab.L <= 97, m.id.c_str());
             QVERIFY2(colour::chroma(lab) < 100, m.id.c_str());
         }

@@ -54,7 +54,7 @@ int writeForEver(const QString& file) {
     const int first = int((*store->drawer()).things.size());
     for (int n = first; n < first + 100000; ++n) {
         // Two at once: both or none.
-        if (!store->put({numbered(2 * n), numbered(2 * n + 1)})) return 1;
+        if (!store->apply({.put = {numbered(2 * n), numbered(2 * n + 1)}})) return 1;
         std::printf("%d\n", n);
         std::fflush(stdout);
     }
@@ -77,9 +77,9 @@ class TestStore : public QObject {
             const auto store = opened(at("a/b/own.sqlite"));
             QVERIFY(!store->isReadOnly());
             QVERIFY(store->drawer()->things.empty());
-            QVERIFY(store->put(things).ok());
-            QVERIFY(store->putTray({"field box", {"t1", "t3", "p-grey"}}).ok());
-            QVERIFY(store->putTray({"class", {"t2"}}).ok());
+            QVERIFY(store->apply({.put = things}).ok());
+            QVERIFY(store->apply({.trays = {{"field box", {"t1", "t3", "p-grey"}}}}).ok());
+            QVERIFY(store->apply({.trays = {{"class", {"t2"}}}}).ok());
             before = *store->drawer();
         }
         QVERIFY(before.things == things);
@@ -91,17 +91,17 @@ class TestStore : public QObject {
 
     void thingsAreChangedAndTakenOut() {
         const auto store = opened(at("change.sqlite"));
-        QVERIFY(store->put(someThings()).ok());
-        QVERIFY(store->putTray({"two", {"t1", "t2"}}).ok());
+        QVERIFY(store->apply({.put = someThings()}).ok());
+        QVERIFY(store->apply({.trays = {{"two", {"t1", "t2"}}}}).ok());
         Owned changed = someThings()[5];
         changed.notes = "sharpened";
-        QVERIFY(store->put({changed}).ok());
-        QVERIFY(store->remove({"t1", "none"}).ok());
+        QVERIFY(store->apply({.put = {changed}}).ok());
+        QVERIFY(store->apply({.removed = {"t1", "none"}}).ok());
         const materials::Drawer drawer = *store->drawer();
         QCOMPARE(drawer.things.size(), someThings().size() - 1);
         QVERIFY(std::ranges::find(drawer.things, changed) != drawer.things.end());
         QVERIFY(drawer.trays == (std::vector<materials::Tray>{{"two", {"t2"}}}));
-        QVERIFY(store->putTray({"two", {}}).ok());
+        QVERIFY(store->apply({.trays = {{"two", {}}}}).ok());
         QVERIFY(store->drawer()->trays.empty());
     }
 
@@ -139,7 +139,7 @@ class TestStore : public QObject {
         QCOMPARE(drawer.things.size(), std::size_t(1));
         QCOMPARE(std::get<materials::Material>(drawer.things[0].what).name, std::string("old grey"));
         QCOMPARE(drawer.things[0].stock, materials::Stock::stub);
-        QVERIFY(store->putTray({"new", {"s1"}}).ok());
+        QVERIFY(store->apply({.trays = {{"new", {"s1"}}}}).ok());
     }
 
     void whatCannotBeReadIsRefused() {
@@ -167,18 +167,18 @@ class TestStore : public QObject {
 
     void aSecondCopyReadsAndSaysSo() {
         const auto first = opened(at("two.sqlite"));
-        QVERIFY(first->put({numbered(1)}).ok());
+        QVERIFY(first->apply({.put = {numbered(1)}}).ok());
         {
             const auto second = opened(at("two.sqlite"));
             QVERIFY(second->isReadOnly());
             QCOMPARE(second->drawer()->things.size(), std::size_t(1));
-            QVERIFY(first->put({numbered(2)}).ok());
+            QVERIFY(first->apply({.put = {numbered(2)}}).ok());
             QCOMPARE(second->drawer()->things.size(), std::size_t(2));
-            const auto refused = second->put({numbered(3)});
+            const auto refused = second->apply({.put = {numbered(3)}});
             QCOMPARE(refused.problem().kind, ProblemKind::libraryBusy);
             QVERIFY(wording::problemSentence(refused.problem()).startsWith("Another Yawning Dune has"));
         }
-        QVERIFY(first->put({numbered(4)}).ok());
+        QVERIFY(first->apply({.put = {numbered(4)}}).ok());
     }
 
     /// A hundred times killed while it writes: what was confirmed is there, and never half of a change.

@@ -34,7 +34,7 @@ struct Swatch {
         return colour::reflectanceFromSrgb(colour::srgbFromSrgb8(*colour));
     }
     static colour::Lab labOfHex(const QString& hex) {
-        return colour::labFromSrgb(colour::srgbFromSrgb8(*colour::srgb8FromHex(hex.toStdString())));
+        return colour::labFromSrgb8(*colour::srgb8FromHex(hex.toStdString()));
     }
     static pigment::Pigment pigmentOf(const QString& hex, materials::Kind kind) {
         materials::Material material;

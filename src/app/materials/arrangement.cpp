@@ -29,7 +29,7 @@ Place byHue(const materials::Owned& owned) {
     const auto colour = colourOf(owned);
     if (!colour) return {101, tr("Tools")};
     if (std::holds_alternative<materials::Paper>(owned.what)) return {100, tr("Papers")};
-    const colour::Lab lab = colour::labFromSrgb(colour::srgbFromSrgb8(*colour));
+    const colour::Lab lab = colour::labFromSrgb8(*colour);
     if (colour::chroma(lab) < 9) return {0, tr("Greys, black, white")};
     struct Family {
         double to;
@@ -70,7 +70,7 @@ QString knownOf(const materials::Owned& owned) {
             for (const std::string& word : *list) words << text(word);
     }
     if (const auto colour = colourOf(owned))
-        words << wording::colourWords(colour::labFromSrgb(colour::srgbFromSrgb8(*colour)));
+        words << wording::colourWords(colour::labFromSrgb8(*colour));
     return words.join('\n');
 }
 
@@ -86,16 +86,10 @@ bool isShown(const materials::Owned& owned, const Wanted& wanted) {
 
 double lightnessOf(const materials::Owned& owned) {
     const auto colour = colourOf(owned);
-    return colour ? colour::labFromSrgb(colour::srgbFromSrgb8(*colour)).L : -1;
+    return colour ? colour::labFromSrgb8(*colour).L : -1;
 }
 
 }  // namespace
-
-std::optional<colour::Srgb8> colourOf(const materials::Owned& owned) {
-    if (const auto* medium = std::get_if<materials::Material>(&owned.what)) return medium->masstone;
-    if (const auto* paper = std::get_if<materials::Paper>(&owned.what)) return paper->tone;
-    return std::nullopt;
-}
 
 std::vector<Section> arranged(const std::vector<materials::Owned>& things, const Wanted& wanted) {
     std::map<Place, std::vector<std::pair<double, int>>> places;
@@ -103,7 +97,7 @@ std::vector<Section> arranged(const std::vector<materials::Owned>& things, const
         const materials::Owned& owned = things[std::size_t(i)];
         if (!isShown(owned, wanted)) continue;
         if (wanted.nearestTo) {
-            const colour::Lab lab = colour::labFromSrgb(colour::srgbFromSrgb8(*colourOf(owned)));
+            const colour::Lab lab = colour::labFromSrgb8(*colourOf(owned));
             places[{0, tr("Nearest first")}].emplace_back(colour::differenceCie2000(*wanted.nearestTo, lab), i);
             continue;
         }

@@ -28,7 +28,4 @@ struct Section {
 /// before dark; papers and tools come last.
 std::vector<Section> arranged(const std::vector<materials::Owned>& things, const Wanted& wanted);
 
-/// The colour of a medium or paper.
-std::optional<colour::Srgb8> colourOf(const materials::Owned& owned);
-
 }  // namespace app

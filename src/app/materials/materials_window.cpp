@@ -129,7 +129,7 @@ void MaterialsWindow::makeFrame() {
         wanted_.nearestTo.reset();
         const auto things = selected();
         if (const auto colour = on && things.size() == 1 ? colourOf(things[0]) : std::nullopt)
-            wanted_.nearestTo = colour::labFromSrgb(colour::srgbFromSrgb8(*colour));
+            wanted_.nearestTo = colour::labFromSrgb8(*colour);
         arrange();
     });
     connect(view_, &DrawerView::selectionChanged, this, &MaterialsWindow::describe);

@@ -1,0 +1,28 @@
+#pragma once
+
+#include <QByteArray>
+#include <map>
+#include <string>
+
+#include "common/progress.h"
+#include "storage/materials_store.h"
+
+namespace storage {
+
+/// All that the artist owns, to carry elsewhere: things, trays, and the photographs by their keys.
+struct WholeDrawer {
+    materials::Drawer drawer;
+    std::map<std::string, Photograph> photographs;
+};
+
+/// One JSON file of it (docs/FORMAT.md), photographs in Base64.
+QByteArray drawerJson(const WholeDrawer& whole);
+/// Refuses what is no such file (listUnknown), a damaged one (drawerDamaged, with the key) and a newer one
+/// (drawerNewer).
+common::Result<WholeDrawer> drawerFromJson(const common::Bytes& json, const std::string& name);
+
+/// Out of the library, and into it: things and trays with the same id and name are replaced, the others kept.
+common::Result<WholeDrawer> wholeOf(const MaterialsStore& store);
+common::Result<DrawerChange> takeIn(const WholeDrawer& whole, MaterialsStore& store);
+
+}  // namespace storage

@@ -1,0 +1,66 @@
+#pragma once
+
+#include <QJsonArray>
+#include <QJsonObject>
+#include <optional>
+#include <string>
+#include <vector>
+
+#include "colour/srgb.h"
+#include "common/problem.h"
+#include "storage/text.h"
+
+namespace storage {
+
+inline std::string stringIn(const QJsonObject& json, const char* key) {
+    return json[QLatin1String(key)].toString().toStdString();
+}
+
+inline QJsonArray arrayOf(const std::vector<std::string>& list) {
+    QJsonArray array;
+    for (const std::string& s : list) array.append(text(s));
+    return array;
+}
+
+inline std::vector<std::string> listIn(const QJsonObject& json, const char* key) {
+    std::vector<std::string> list;
+    for (const QJsonValue& value : json[QLatin1String(key)].toArray()) list.push_back(value.toString().toStdString());
+    return list;
+}
+
+/// Reads fields and remembers the first that will not do.
+class Reader {
+ public:
+    Reader(const QJsonObject& json, const std::string& name) : json_(json), name_(name) {}
+
+    double number(const char* key, double least, double most) {
+        const QJsonValue value = json_[QLatin1String(key)];
+        const double v = value.toDouble();
+        if (!value.isDouble() || !(v >= least && v <= most)) fail(key);
+        return v;
+    }
+    template <typename Enum>
+    Enum word(const char* key, std::optional<Enum> (*named)(std::string_view)) {
+        const auto value = named(stringIn(json_, key));
+        if (!value) fail(key);
+        return value.value_or(Enum{});
+    }
+    colour::Srgb8 hex(const char* key) {
+        const auto value = colour::srgb8FromHex(stringIn(json_, key));
+        if (!value) fail(key);
+        return value.value_or(colour::Srgb8{});
+    }
+    std::string string(const char* key) const { return stringIn(json_, key); }
+    std::vector<std::string> list(const char* key) const { return listIn(json_, key); }
+    void fail(const char* key) {
+        if (!problem) problem = common::Problem{common::ProblemKind::duneDamaged, name_, 0, key};
+    }
+
+    std::optional<common::Problem> problem;
+
+ private:
+    const QJsonObject& json_;
+    const std::string& name_;
+};
+
+}  // namespace storage
