@@ -69,12 +69,15 @@ MainWindow::MainWindow(materials::Library starter, storage::MaterialsStore* stor
 
 void MainWindow::makeFrame() {
     auto* subject = new SubjectStation(session_);
+    sticks_ = new SticksStation(session_);
     stations_ = {subject,
                  new ValuesStation(session_),
                  new PaperStation(session_),
-                 new SticksStation(session_),
+                 sticks_,
                  new UnderpaintingStation(session_),
                  new LayersStation(session_)};
+    connect(sticks_, &SticksStation::trayWanted, this, &MainWindow::drawFrom);
+    listTrays();
     connect(subject, &SubjectStation::openPictureWanted, this, [this] { chooseAndOpen(true); });
 
     auto* whole = new QWidget;
@@ -266,18 +269,54 @@ void MainWindow::say(const QString& problem) {
     margin_->setProblem(problem);
 }
 
-materials::Library MainWindow::ownMaterials() const {
+materials::Library MainWindow::ownMaterials(const materials::Tray* tray) const {
     if (!store_) return starter_;
     const auto drawer = store_->drawer();
-    materials::Library own = drawer ? materials::libraryOf(*drawer) : materials::Library();
-    // A list of sticks alone is planned on the papers that ship with the program.
-    if (own.media.empty()) own.media = starter_.media;
+    if (!drawer) return starter_;
+    materials::Library own = materials::libraryOf(*drawer, tray);
+    if (!tray && own.media.empty()) own.media = starter_.media;
+    // A tray of sticks alone is planned on all papers, those of the drawer or those that ship with the program.
+    if (own.papers.empty()) own.papers = materials::libraryOf(*drawer).papers;
     if (own.papers.empty()) own.papers = starter_.papers;
     return own;
 }
 
+void MainWindow::listTrays() {
+    QStringList names;
+    if (store_)
+        if (const auto drawer = store_->drawer())
+            for (const materials::Tray& tray : drawer->trays) names << QString::fromStdString(tray.name);
+    sticks_->setTrays(names);
+}
+
+void MainWindow::drawFrom(const QString& name) {
+    planning::Study study = session_.study();
+    study.tray = name.toStdString();
+    materials::Library library = ownMaterials();
+    if (!name.isEmpty()) {
+        const auto drawer = store_->drawer();
+        const auto tray = drawer ? std::ranges::find(drawer->trays, study.tray, &materials::Tray::name)
+                                 : std::vector<materials::Tray>::const_iterator();
+        if (!drawer || tray == drawer->trays.end()) {
+            say(tr("There is no tray %1 any more: choose another.").arg(name));
+            return sticks_->refresh();
+        }
+        library = ownMaterials(&*tray);
+    }
+    if (library.media.empty()) {
+        say(tr("The tray %1 has no stick, pencil or pan to plan with that is not used up: put some into it.").arg(name));
+        return sticks_->refresh();
+    }
+    if (!library.paper(study.paper)) study.paper.clear();
+    session_.chooseMaterials(tr("Draw from %1").arg(name.isEmpty() ? tr("the whole drawer") : name), study,
+                             std::move(library));
+}
+
 MaterialsWindow* MainWindow::materialsWindow() {
-    if (store_ && !materials_) materials_ = std::make_unique<MaterialsWindow>(*store_);
+    if (store_ && !materials_) {
+        materials_ = std::make_unique<MaterialsWindow>(*store_);
+        connect(materials_.get(), &MaterialsWindow::drawerChanged, this, &MainWindow::listTrays);
+    }
     return materials_.get();
 }
 

@@ -15,6 +15,8 @@ class QStackedWidget;
 
 namespace app {
 
+class SticksStation;
+
 /// The one frame: route, two pictures, instrument, margin.
 class MainWindow : public QMainWindow {
     Q_OBJECT
@@ -49,7 +51,9 @@ class MainWindow : public QMainWindow {
 
  private:
     void makeMenus();
-    materials::Library ownMaterials() const;
+    materials::Library ownMaterials(const materials::Tray* tray = nullptr) const;
+    void listTrays();
+    void drawFrom(const QString& tray);
     void makeFrame();
     void refresh();
     void showStation();
@@ -66,6 +70,7 @@ class MainWindow : public QMainWindow {
     std::unique_ptr<MaterialsWindow> materials_;
     QString file_;
     QList<Station*> stations_;
+    SticksStation* sticks_ = nullptr;
     Route* route_ = nullptr;
     PicturePair* pictures_ = nullptr;
     QStackedWidget* instruments_ = nullptr;

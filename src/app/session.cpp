@@ -11,7 +11,7 @@ namespace app {
 
 class Session::Choice : public QUndoCommand {
  public:
-    Choice(Session& session, const QString& what, planning::Study before, planning::Study after, const QString& key)
+    Choice(Session& session, const QString& what, Chosen before, Chosen after, const QString& key)
         : QUndoCommand(what), session_(session), before_(std::move(before)), after_(std::move(after)), key_(key) {}
 
     void undo() override { session_.set(before_); }
@@ -24,7 +24,7 @@ class Session::Choice : public QUndoCommand {
 
  private:
     Session& session_;
-    planning::Study before_, after_;
+    Chosen before_, after_;
     QString key_;
 };
 
@@ -41,21 +41,29 @@ Session::~Session() {
 }
 
 void Session::open(planning::Study study, materials::Library library) {
-    library_ = std::make_shared<materials::Library>(std::move(library));
     plan_.reset();
     reading_.reset();
     picture_ = shown_ = cv::Mat();
-    set(study);
+    set({std::move(study), std::make_shared<materials::Library>(std::move(library))});
     history_.clear();
 }
 
 void Session::choose(const QString& what, const planning::Study& changed, const QString& mergeKey) {
-    if (changed == study_) return;
-    history_.push(new Choice(*this, what, study_, changed, mergeKey));
+    push(what, {changed, chosen_.library}, mergeKey);
 }
 
-void Session::set(const planning::Study& study) {
-    study_ = study;
+void Session::chooseMaterials(const QString& what, const planning::Study& changed, materials::Library library) {
+    const bool isSame = library == *chosen_.library;
+    push(what, {changed, isSame ? chosen_.library : std::make_shared<materials::Library>(std::move(library))}, {});
+}
+
+void Session::push(const QString& what, Chosen changed, const QString& mergeKey) {
+    if (changed == chosen_) return;
+    history_.push(new Choice(*this, what, chosen_, std::move(changed), mergeKey));
+}
+
+void Session::set(const Chosen& chosen) {
+    chosen_ = chosen;
     Q_EMIT studyChanged();
     delay_.start();
 }
@@ -81,15 +89,16 @@ void Session::stopPlanning() {
 
 void Session::startPlanning() {
     if (stop_) stop_->request_stop();
-    if (!study_.reference) return;
+    if (!study().reference) return;
     stop_.emplace();
     ++job_;
     Q_EMIT planningStarted();
-    worker_.start([this, study = study_, library = library_, kept = kept_, token = stop_->get_token(), job = job_] {
+    worker_.start([this, chosen = chosen_, kept = kept_, token = stop_->get_token(), job = job_] {
         const auto onInterface = [this](auto work) { QMetaObject::invokeMethod(this, work, Qt::QueuedConnection); };
+        const planning::Study& study = chosen.study;
         if (token.stop_requested()) {
-            onInterface([this, study, job] {
-                finish(common::Problem{common::ProblemKind::cancelled, ""}, {}, study, job);
+            onInterface([this, chosen, job] {
+                finish(common::Problem{common::ProblemKind::cancelled, ""}, {}, chosen, job);
             });
             return;
         }
@@ -113,15 +122,15 @@ void Session::startPlanning() {
                                       });
                                   },
                                   token};
-        auto result = planning::makePlan(study, *library, *kept, progress);
+        auto result = planning::makePlan(study, *chosen.library, *kept, progress);
         const cv::Mat grain = result ? planning::grainOf(*result, study.widthMillimetres) : cv::Mat();
-        onInterface([this, result = std::move(result), grain, study, job]() mutable {
-            finish(std::move(result), grain, study, job);
+        onInterface([this, result = std::move(result), grain, chosen, job]() mutable {
+            finish(std::move(result), grain, chosen, job);
         });
     });
 }
 
-void Session::finish(common::Result<planning::Plan> result, cv::Mat grain, const planning::Study& of, int job) {
+void Session::finish(common::Result<planning::Plan> result, cv::Mat grain, const Chosen& of, int job) {
     if (job != job_) return;  // another is under way already
     stop_.reset();
     if (result) {

@@ -21,12 +21,12 @@ class Session : public QObject {
     explicit Session(QObject* parent = nullptr);
     ~Session() override;
 
-    const planning::Study& study() const { return study_; }
-    const materials::Library& library() const { return *library_; }
+    const planning::Study& study() const { return chosen_.study; }
+    const materials::Library& library() const { return *chosen_.library; }
     /// The reference in the sheet's format (CV_8UC3, R G B), there before the reading; empty without one.
     const cv::Mat& picture() const { return picture_; }
     /// The light that the pictures are shown under: the study's, or the one that is looked at for a moment.
-    colour::Light shownLight() const { return glance_.value_or(study_.light); }
+    colour::Light shownLight() const { return glance_.value_or(study().light); }
     void glanceUnder(std::optional<colour::Light> light);
     /// picture() under that light.
     const cv::Mat& shownPicture();
@@ -38,12 +38,14 @@ class Session : public QObject {
     QUndoStack& history() { return history_; }
     bool isPlanning() const { return stop_.has_value(); }
     /// Whether `plan()` belongs to `study()`.
-    bool isPlanCurrent() const { return plan_ && planOf_ == study_; }
+    bool isPlanCurrent() const { return plan_ && planOf_ == chosen_; }
 
     /// Starts over with another study; the history is empty and clean.
     void open(planning::Study study, materials::Library library);
     /// One undoable choice. Choices with the same `mergeKey` (not empty) in a row are undone as one.
     void choose(const QString& what, const planning::Study& changed, const QString& mergeKey = {});
+    /// One undoable choice that also takes other materials.
+    void chooseMaterials(const QString& what, const planning::Study& changed, materials::Library library);
     void stopPlanning();
 
  Q_SIGNALS:
@@ -58,12 +60,18 @@ class Session : public QObject {
 
  private:
     class Choice;
-    void set(const planning::Study& study);
+    /// A study and the materials that it draws from; these are shared by all states that have the same.
+    struct Chosen {
+        planning::Study study;
+        std::shared_ptr<const materials::Library> library = std::make_shared<materials::Library>();
+        bool operator==(const Chosen&) const = default;
+    };
+    void set(const Chosen& chosen);
+    void push(const QString& what, Chosen changed, const QString& mergeKey);
     void startPlanning();
-    void finish(common::Result<planning::Plan> result, cv::Mat grain, const planning::Study& of, int job);
+    void finish(common::Result<planning::Plan> result, cv::Mat grain, const Chosen& of, int job);
 
-    planning::Study study_, planOf_;
-    std::shared_ptr<const materials::Library> library_ = std::make_shared<materials::Library>();
+    Chosen chosen_, planOf_;
     std::shared_ptr<const planning::Reading> reading_;
     std::shared_ptr<const planning::Plan> plan_;
     cv::Mat picture_, grain_;

@@ -99,7 +99,7 @@ int card(const QStringList& arguments) {
         return refuse({ProblemKind::numberBad, "value of --rows", 0, rows.toStdString(), "1 to 1000"});
     const auto paper = format == "a4" ? review::CardPaper::a4 : review::CardPaper::letter;
     if (!out.isEmpty())
-        if (const auto done = print::writeSwatchCards(paper, count, out); !done) return refuse(done.problem());
+        if (const auto done = print::writeSwatchCards(paper, {count}, out); !done) return refuse(done.problem());
     if (!photograph.isEmpty())
         if (const auto problem = standIn(options, paper, photograph)) return refuse(*problem);
     return 0;

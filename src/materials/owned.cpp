@@ -1,6 +1,8 @@
 #include "materials/owned.h"
 
 #include <algorithm>
+#include <cctype>
+#include <set>
 
 namespace materials {
 
@@ -27,11 +29,25 @@ void setColour(Owned& owned, colour::Srgb8 colour) {
     if (auto* paper = std::get_if<Paper>(&owned.what)) paper->tone = colour;
 }
 
+std::string idStem(const std::string& name) {
+    std::string stem;
+    for (const char c : name) {
+        const bool isLetter = std::isalnum(static_cast<unsigned char>(c)) || static_cast<unsigned char>(c) >= 0x80;
+        if (isLetter)
+            stem += char(std::tolower(static_cast<unsigned char>(c)));
+        else if (!stem.empty() && stem.back() != '-')
+            stem += '-';
+    }
+    while (!stem.empty() && stem.back() == '-') stem.pop_back();
+    return stem.empty() ? "own" : stem;
+}
+
 Library libraryOf(const Drawer& drawer, const Tray* tray) {
     Library library;
+    const std::set<std::string> chosen = tray ? std::set(tray->ids.begin(), tray->ids.end()) : std::set<std::string>();
     for (const Owned& owned : drawer.things) {
         if (owned.stock == Stock::usedUp) continue;
-        if (tray && std::ranges::find(tray->ids, idOf(owned)) == tray->ids.end()) continue;
+        if (tray && !chosen.contains(idOf(owned))) continue;
         if (const auto* medium = std::get_if<Material>(&owned.what)) library.media.push_back(*medium);
         if (const auto* paper = std::get_if<Paper>(&owned.what)) library.papers.push_back(*paper);
     }

@@ -47,6 +47,9 @@ const std::string& nameOf(const Owned& owned);
 std::optional<colour::Srgb8> colourOf(const Owned& owned);
 void setColour(Owned& owned, colour::Srgb8 colour);
 
+/// What an id can be made of: a name's letters and figures, small, parted by hyphens; "own" where it has none.
+std::string idStem(const std::string& name);
+
 /// A choice out of the drawer from which a study draws: "field box", "class set of 12".
 struct Tray {
     std::string name;

@@ -45,6 +45,7 @@ struct Study {
     int valueLevels = 5;
     double squint = 0.4;  // 0..1
     std::string paper;    // id; empty takes the best ranked
+    std::string tray;     // out of which the materials were taken; empty for the whole drawer
     int stickLimit = 30;
     int strokes = 3;  // at most, a passage
     School school = School::darkFirst;

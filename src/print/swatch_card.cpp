@@ -86,12 +86,38 @@ void paintPage(QPainter& painter, review::CardPaper paper, int page, int rows) {
         paintRow(painter, layout.rows[std::size_t(r)], page * int(layout.rows.size()) + r + 1);
 }
 
+/// Pages that say which number is what; they are no cards and are not photographed.
+void paintKey(QPdfWriter& writer, QPainter& painter, review::CardPaper paper, const CardSet& set) {
+    const cv::Size2d page = review::layoutOf(paper).page;
+    const int perPage = int(review::layoutOf(paper).rows.size());
+    constexpr double edge = 18, line = 5.6;  // millimetres
+    constexpr int columns = 3;
+    const int lines = int((page.height - 2 * edge - 12) / line);
+    for (int i = 0; i < set.names.size(); ++i) {
+        const int place = i % (columns * lines);
+        if (place == 0) {
+            writer.newPage();
+            words(painter, QRectF(edge * mm, edge * mm, page.width * mm, 6 * mm), Qt::AlignLeft,
+                  tr("Which row is what. This page is for you: it is not photographed."), true);
+        }
+        const double width = (page.width - 2 * edge) / columns;
+        const QRectF box((edge + place / lines * width) * mm, (edge + 12 + place % lines * line) * mm,
+                         (width - 3) * mm, line * mm);
+        const int number = (set.firstPage + i / perPage) % review::mostPages * perPage + i % perPage + 1;
+        words(painter, QRectF(box.left(), box.top(), 10 * mm, box.height()), Qt::AlignRight, QString::number(number), true);
+        const QRectF room = box.adjusted(12 * mm, 0, 0, 0);
+        painter.setFont(drawing::font(drawing::TypeSize::small));
+        words(painter, room, Qt::AlignLeft,
+              painter.fontMetrics().elidedText(set.names[i], Qt::ElideRight, int(room.width())));
+    }
+}
+
 }  // namespace
 
-common::Done writeSwatchCards(review::CardPaper paper, int rows, const QString& file) {
+common::Done writeSwatchCards(review::CardPaper paper, const CardSet& set, const QString& file) {
     const int perPage = int(review::layoutOf(paper).rows.size());
-    const int pages = (rows + perPage - 1) / perPage;
-    Q_ASSERT(rows > 0 && pages <= review::mostPages);
+    const int pages = (set.rows + perPage - 1) / perPage;
+    Q_ASSERT(set.rows > 0 && pages <= review::mostPages);
     QByteArray bytes;
     QBuffer buffer(&bytes);
     buffer.open(QIODevice::WriteOnly);
@@ -105,8 +131,10 @@ common::Done writeSwatchCards(review::CardPaper paper, int rows, const QString& 
         QPainter painter(&writer);
         for (int page = 0; page < pages; ++page) {
             if (page > 0) writer.newPage();
-            paintPage(painter, paper, page, std::min(perPage, rows - page * perPage));
+            paintPage(painter, paper, (set.firstPage + page) % review::mostPages,
+                      std::min(perPage, set.rows - page * perPage));
         }
+        paintKey(writer, painter, paper, set);
     }
     return storage::writeWhole(file.toStdString(), bytes);
 }

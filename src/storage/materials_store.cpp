@@ -202,10 +202,17 @@ common::Result<std::unique_ptr<MaterialsStore>> MaterialsStore::open(const QStri
     return store;
 }
 
+common::Result<std::unique_ptr<MaterialsStore>> MaterialsStore::another() const {
+    std::unique_ptr<MaterialsStore> store(new MaterialsStore(file_));
+    store->sharesLock_ = !isReadOnly();
+    if (auto problem = store->begin()) return *problem;
+    return store;
+}
+
 /// Opens the database and brings its schema up to date.
 std::optional<Problem> MaterialsStore::begin() {
     if (isReadOnly()) {
-        if (lock_.error() != QLockFile::LockFailedError) return problem(ProblemKind::folderUnwritable);
+        if (lock_.error() != QLockFile::LockFailedError && lock_.error() != QLockFile::NoError) return problem(ProblemKind::folderUnwritable);
         database_.setConnectOptions(QStringLiteral("QSQLITE_OPEN_READONLY"));
     }
     if (!database_.open()) return problem(isReadOnly() ? ProblemKind::libraryBusy : ProblemKind::folderUnwritable);
@@ -232,7 +239,7 @@ std::optional<Problem> MaterialsStore::begin() {
 
 /// Those that no thing refers to any more.
 std::optional<Problem> MaterialsStore::letGoOfPhotographs() {
-    if (isReadOnly()) return std::nullopt;
+    if (isReadOnly() || sharesLock_) return std::nullopt;
     const auto done = changed([&] {
         return QSqlQuery(database_).exec(
             "DELETE FROM photograph WHERE NOT EXISTS (SELECT 1 FROM thing WHERE instr(photographs, photograph.key))");

@@ -38,12 +38,14 @@ class MaterialsStore {
     /// damaged (libraryDamaged), of a newer program (libraryNewer), or in a folder that cannot be written
     /// (folderUnwritable).
     static common::Result<std::unique_ptr<MaterialsStore>> open(const QString& file);
+    /// The same library with the same rights, for use on the calling thread; this store must outlive it.
+    common::Result<std::unique_ptr<MaterialsStore>> another() const;
     ~MaterialsStore();
     MaterialsStore(const MaterialsStore&) = delete;
     MaterialsStore& operator=(const MaterialsStore&) = delete;
 
     /// Another copy of the program holds the library: changes are refused with libraryBusy.
-    bool isReadOnly() const { return !lock_.isLocked(); }
+    bool isReadOnly() const { return !lock_.isLocked() && !sharesLock_; }
     /// This opening made the library.
     bool isNew() const { return isNew_; }
     const QString& file() const { return file_; }
@@ -81,6 +83,7 @@ class MaterialsStore {
     QString file_;
     QLockFile lock_;
     QSqlDatabase database_;
+    bool sharesLock_ = false;  // of the store that this is another of
     bool isNew_ = false;
 };
 

@@ -21,6 +21,7 @@ QJsonObject jsonOf(const planning::Study& study) {
             {"valueLevels", study.valueLevels},
             {"squint", study.squint},
             {"paper", text(study.paper)},
+            {"tray", text(study.tray)},
             {"stickLimit", study.stickLimit},
             {"strokes", study.strokes},
             {"school", text(planning::nameOf(study.school))},
@@ -41,6 +42,7 @@ common::Result<planning::Study> studyFrom(const QJsonObject& json, const std::st
     study.valueLevels = int(reader.number("valueLevels", planning::levelBounds.least, planning::levelBounds.most));
     study.squint = reader.number("squint", 0, 1);
     study.paper = stringIn(json, "paper");
+    study.tray = stringIn(json, "tray");
     study.stickLimit = int(reader.number("stickLimit", planning::stickBounds.least, planning::stickBounds.most));
     study.strokes = int(reader.number("strokes", planning::strokeBounds.least, planning::strokeBounds.most));
     study.school = reader.word("school", &planning::schoolNamed);

@@ -207,14 +207,7 @@ class Known {
     }
     /// An id that nothing has yet, made of a name.
     std::string newId(const std::string& name) {
-        std::string stem;
-        for (const char c : small(name))
-            if ((c >= 'a' && c <= 'z') || (c >= '0' && c <= '9') || static_cast<unsigned char>(c) >= 0x80)
-                stem += c;
-            else if (!stem.empty() && stem.back() != '-')
-                stem += '-';
-        while (!stem.empty() && stem.back() == '-') stem.pop_back();
-        if (stem.empty()) stem = "own";
+        const std::string stem = materials::idStem(name);
         std::string id = stem;
         for (int& n = tried_[stem]; ids_.contains(id) || taken_.contains(id);) id = stem + "-" + std::to_string(++n + 1);
         return id;

@@ -1,4 +1,5 @@
 #include <QStringList>
+#include <map>
 
 #include "colour/munsell.h"
 #include "colour/srgb.h"
@@ -19,13 +20,15 @@ QString listed(const std::vector<std::string>& list) {
     return parts.join(QStringLiteral(", "));
 }
 
-QString colourSentence(colour::Srgb8 srgb, materials::ColourSource source) {
-    const colour::Lab lab = colour::labFromSrgb8(srgb);
-    return say("It is %1, value %2, chroma %3; its colour was %4.")
-        .arg(colourWords(lab))
-        .arg(colour::munsellValueOfLightness(lab.L), 0, 'f', 1)
-        .arg(std::lround(colour::chroma(lab)))
-        .arg(sourceWords(source));
+QString colourSentence(const materials::Owned& owned) {
+    const colour::Lab lab = colour::labFromSrgb8(*materials::colourOf(owned));
+    QString sentence = say("It is %1, value %2, chroma %3; its colour was %4")
+                           .arg(colourWords(lab))
+                           .arg(colour::munsellValueOfLightness(lab.L), 0, 'f', 1)
+                           .arg(std::lround(colour::chroma(lab)))
+                           .arg(sourceWords(owned.source));
+    if (owned.colourError > 0) sentence += say(" and may be off by %1").arg(differenceFigure(owned.colourError));
+    return sentence + QStringLiteral(".");
 }
 
 QString mannerPast(pigment::Manner manner) {
@@ -34,6 +37,8 @@ QString mannerPast(pigment::Manner manner) {
     return say(words[static_cast<int>(manner)]);
 }
 
+}  // namespace
+
 QString surfaceWord(materials::Surface surface) {
     static const char* words[] = {
         "sanded 400", "sanded 600", "microfibre card", "velour", "honeycomb, rough side", "honeycomb, smooth side",
@@ -41,7 +46,10 @@ QString surfaceWord(materials::Surface surface) {
     return say(words[static_cast<int>(surface)]);
 }
 
-}  // namespace
+QString waterWord(materials::Water water) {
+    static const char* words[] = {"no water", "a thin wash", "water"};
+    return say(words[static_cast<int>(water)]);
+}
 
 QString stockWord(materials::Stock stock) {
     static const char* words[] = {"full", "half", "a stub", "used up"};
@@ -60,6 +68,24 @@ QString sourceWords(materials::ColourSource source) {
     return say(words[static_cast<int>(source)]);
 }
 
+QString columnWord(std::string_view heading) {
+    static const std::map<std::string_view, const char*> words{{"id", "id"},
+                                                               {"number", "number on the label"},
+                                                               {"hex", "colour (#rrggbb)"},
+                                                               {"L", "L*"},
+                                                               {"a", "a*"},
+                                                               {"b", "b*"},
+                                                               {"hiding", "hiding power"},
+                                                               {"hazard", "calls for care"},
+                                                               {"water", "takes water"},
+                                                               {"stock", "what is left"},
+                                                               {"slot", "slot in the box"},
+                                                               {"source", "where its colour is from"}};
+    const auto found = words.find(heading);
+    return found != words.end() ? say(found->second)
+                                : say(std::string(heading).c_str());
+}
+
 QStringList whatIsKnown(const materials::Owned& owned) {
     QStringList sentences;
     const auto named = [&](const auto& what, const QString& kind) {
@@ -69,20 +95,22 @@ QStringList whatIsKnown(const materials::Owned& owned) {
     };
     if (const auto* medium = std::get_if<materials::Material>(&owned.what)) {
         named(*medium, kindWord(medium->kind));
-        sentences << colourSentence(medium->masstone, owned.source);
+        sentences << colourSentence(owned);
         if (!medium->pigments.empty()) sentences << say("Pigments: %1.").arg(listed(medium->pigments));
         if (!medium->lightfastness.empty()) sentences << say("Lightfastness: %1.").arg(text(medium->lightfastness));
-        if (medium->hiding != 1)
-            sentences << say("It hides %1 times as well as is usual for its kind.").arg(medium->hiding, 0, 'g', 2);
+        if (medium->hiding != 1 || owned.hidingError > 0) {
+            QString sentence = say("It hides %1 times as well as is usual for its kind").arg(medium->hiding, 0, 'g', 2);
+            if (owned.hidingError > 0)
+                sentence += say(", give or take %1 %").arg(std::max(1L, std::lround(100 * owned.hidingError)));
+            sentences << sentence + QStringLiteral(".");
+        }
     } else if (const auto* paper = std::get_if<materials::Paper>(&owned.what)) {
         named(*paper, say("paper"));
-        sentences << colourSentence(paper->tone, owned.source);
+        sentences << colourSentence(owned);
         sentences << say("Surface: %1; its tooth holds about %2 full layers. %3")
                          .arg(surfaceWord(paper->surface))
                          .arg(materials::meanCapacity(materials::profileOf(paper->surface)), 0, 'f', 1)
-                         .arg(paper->water == materials::Water::none   ? say("It takes no water.")
-                              : paper->water == materials::Water::thin ? say("It takes a thin wash.")
-                                                                       : say("It takes water."));
+                         .arg(say("It takes %1.").arg(waterWord(paper->water)));
     } else {
         const auto& tool = std::get<materials::Tool>(owned.what);
         named(tool, toolWord(tool.kind));
@@ -113,6 +141,24 @@ QStringList substituteSentences(const matching::Substitutes& substitutes,
                                   .arg(named(recipe.lays[1]), mannerPast(recipe.lays[1].manner),
                                        pressureWord(recipe.lays[1].pressure)),
                               changes(recipe));
+    return sentences;
+}
+
+QStringList extremeSentences(const matching::Extremes& extremes, const std::vector<materials::Material>& media) {
+    const auto told = [&](const matching::Extreme& extreme) {
+        const materials::Material& medium = media[std::size_t(extreme.stick)];
+        return say("%1 (%2), value %3")
+            .arg(text(medium.name), kindWord(medium.kind))
+            .arg(colour::munsellValueOfLightness(extreme.swatch.L), 0, 'f', 1);
+    };
+    QStringList sentences;
+    if (extremes.black) sentences << say("The strong black is %1.").arg(told(*extremes.black));
+    if (extremes.brilliant)
+        sentences << (extremes.chalky ? say("The strong white, brilliant for crisp lights, is %1.")
+                                      : say("The strong white is %1."))
+                         .arg(told(*extremes.brilliant));
+    if (extremes.chalky)
+        sentences << say("The chalky white, soft for blending and subdued lights, is %1.").arg(told(*extremes.chalky));
     return sentences;
 }
 

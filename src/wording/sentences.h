@@ -2,8 +2,10 @@
 
 #include <QString>
 #include <QStringList>
+#include <string_view>
 
 #include "common/problem.h"
+#include "matching/extremes.h"
 #include "matching/substitutes.h"
 #include "materials/owned.h"
 #include "planning/plan.h"
@@ -36,16 +38,24 @@ QString schoolWord(planning::School school);
 /// After "under": "daylight", "lamp light".
 QString lightWord(colour::Light light);
 
+QString surfaceWord(materials::Surface surface);
+/// After "it takes": "no water".
+QString waterWord(materials::Water water);
 QString stockWord(materials::Stock stock);
 QString toolWord(materials::ToolKind kind);
 /// Where a colour was got from: "read off a swatch card".
 QString sourceWords(materials::ColourSource source);
+
+/// What a column of a list tells, after its heading in the files: "lightfastness", "slot in the box".
+QString columnWord(std::string_view heading);
 
 /// What is known of a thing in the drawer, in whole sentences, and what calls for care.
 QStringList whatIsKnown(const materials::Owned& owned);
 /// What could stand for a missing stick, and what that changes. The lays refer to `media`.
 QStringList substituteSentences(const matching::Substitutes& substitutes,
                                 const std::vector<materials::Material>& media);
+/// The strong black and the whites of a set. The extremes refer to `media`.
+QStringList extremeSentences(const matching::Extremes& extremes, const std::vector<materials::Material>& media);
 QStringList cautionsOf(const materials::Owned& owned);
 
 /// A colour by look: "deep violet", "light warm grey".

@@ -54,7 +54,7 @@ class TestPrint : public QObject {
         const auto kind = review::CardPaper(paper);
         const review::CardLayout& layout = review::layoutOf(kind);
         const QString pdf = folder_.filePath("card.pdf");
-        QVERIFY(print::writeSwatchCards(kind, int(layout.rows.size()) + 5, pdf).ok());
+        QVERIFY(print::writeSwatchCards(kind, {int(layout.rows.size()) + 5}, pdf).ok());
         QVERIFY(outputOf("pdfinfo", {pdf}).contains(QRegularExpression("Pages: +2")));
         QCOMPARE(QProcess::execute("pdftoppm", {"-r", "254", "-png", "-f", "2", "-l", "2", "-singlefile", pdf,
                                                 folder_.filePath("card")}),

@@ -13,6 +13,7 @@
 #include "review/card_place.h"
 #include "review/card_reader.h"
 #include "review/stand_in_camera.h"
+#include "review/stand_in_reader.h"
 #include "review/stick_reading.h"
 
 using namespace review;
@@ -156,17 +157,103 @@ class TestReview : public QObject {
             for (std::size_t p = 0; p < 3; ++p)
                 fields[p] = {FieldState::good, xyzOf(row.overWhite[p]), xyzOf(row.overBlack[p]), 0.2};
         }
-        const CardMaterials found = materialsFrom(card, sticks);
+        const CardMaterials found = materialsFrom(card, materials::ownedOf({sticks, {}}));
         QVERIFY2(found.hand > 0.7 && found.hand < 0.9, qPrintable(QString::number(found.hand)));
         int told = 0;
         for (std::size_t i = 0; i < sticks.size(); ++i) {
             QVERIFY(found.rows[i]);
-            if (found.rows[i]->hiding == sticks[i].hiding) continue;  // hides too well to tell
+            const double hiding = std::get<materials::Material>(found.rows[i]->what).hiding;
+            if (hiding == sticks[i].hiding) continue;  // hides too well to tell
             ++told;
-            const double off = found.rows[i]->hiding * found.hand / (sticks[i].hiding * 0.8);
+            const double off = hiding * found.hand / (sticks[i].hiding * 0.8);
             QVERIFY2(std::fabs(off - 1) < 0.1, qPrintable(QString::number(off)));
+            QVERIFY(found.rows[i]->hidingError > 0 && found.rows[i]->hidingError < 0.12);
+            QVERIFY(found.rows[i]->colourError > 0 && found.rows[i]->colourError < 3);
         }
         QVERIFY(told >= 10);
+    }
+
+    /// Offcuts over whole rows: their tone is read, a stick is not taken for one, and a tool is passed over.
+    void papersAreReadFromOffcuts() {
+        materials::Material stick;
+        stick.masstone = {0xe0, 0xb0, 0x70};
+        std::vector<materials::Owned> known{{stick}};
+        for (const colour::Srgb8 tone : {colour::Srgb8{0x8a, 0x85, 0x7f}, {0x6a, 0x56, 0x48}, {0xe6, 0xd9, 0xb8}})
+            known.push_back({materials::Paper{"p", "", "", {}, tone, {}}});
+        known.push_back({materials::Tool{"u1", "", "stump", materials::ToolKind::stump}});
+        std::vector<FilledRow> rows(known.size());
+        for (std::size_t r = 0; r < rows.size(); ++r) {
+            rows[r].laid = r + 1 < rows.size();
+            const colour::Srgb srgb = colour::srgbFromSrgb8(materials::colourOf(known[r]).value_or(colour::Srgb8{}));
+            const cv::Vec3f linear(float(colour::linearFromEncoded(srgb.r)), float(colour::linearFromEncoded(srgb.g)),
+                                   float(colour::linearFromEncoded(srgb.b)));
+            for (std::size_t p = 0; p < 3; ++p) rows[r].overWhite[p] = rows[r].overBlack[p] = linear;
+        }
+        rows[0] = filledRow(pigment::pigmentOf(stick), 1);
+        const auto card = readJpeg(photographed(filledCard(CardPaper::a4, 0, rows, 8, 3), {}));
+        QVERIFY(card);
+        const CardMaterials found = materialsFrom(*card, known);
+        for (std::size_t r = 0; r + 1 < known.size(); ++r) {
+            QVERIFY2(found.rows[r], qPrintable(QString::number(r)));
+            const double off = colour::differenceCie2000(colour::labFromSrgb8(*materials::colourOf(known[r])),
+                                                         colour::labFromSrgb8(*materials::colourOf(*found.rows[r])));
+            QVERIFY2(off < 2, qPrintable(QString::number(off)));
+            QVERIFY(found.rows[r]->source == materials::ColourSource::card && found.rows[r]->colourError > 0);
+        }
+        QVERIFY(!found.rows.back());
+        // A stroke in a row that is said to be a paper lets the bars show.
+        CardReading strokes = *card;
+        strokes.rows[0][0] = strokes.rows[0][1] = strokes.rows[0][2] = {FieldState::good, colour::xyzFromLab({70, 5, 5}),
+                                                                         colour::xyzFromLab({40, 5, 5}), 0.2};
+        QVERIFY(!materialsFrom(strokes, {known[1]}).rows[0]);
+    }
+
+    void theReaderTellsSwatches() {
+        Numbers random(71);
+        auto situation = std::make_shared<StandInSituation>();
+        ColourReader reader = standInReader(situation, 5);
+        QCOMPARE(calibrated(reader).problem().kind, common::ProblemKind::readerLost);
+        QVERIFY(reader.connect().ok());
+        QCOMPARE(read(reader, {}).problem().kind, common::ProblemKind::readerUncalibrated);
+        const colour::Xyz tile = situation->under;
+        situation->under = colour::xyzFromLab({50, 40, 10});
+        QCOMPARE(calibrated(reader).problem().kind, common::ProblemKind::tileWrong);
+        situation->under = tile;
+        const auto calibration = calibrated(reader);
+        QVERIFY(calibration.ok());
+        std::vector<double> errors;
+        int surprises = 0;
+        for (int i = 0; i < 200; ++i) {
+            const Lab swatch{random.between(15, 95), random.between(-40, 50), random.between(-40, 60)};
+            situation->under = colour::xyzFromLab(swatch);
+            situation->slipped = i % 2 ? 0.1 : 0;
+            const auto reading = read(reader, *calibration);
+            if (!reading) {
+                QCOMPARE(reading.problem().kind, common::ProblemKind::readerUnsteady);
+                continue;
+            }
+            QCOMPARE(reading->readings + reading->discarded, 5);
+            errors.push_back(colour::differenceCie2000(swatch, reading->colour));
+            surprises += errors.back() > 3 * std::max(0.2, reading->error);
+        }
+        std::ranges::sort(errors);
+        QVERIFY(errors.size() > 190);
+        qInfo("colour reader: median %.2f, 95 %% within %.2f", errors[errors.size() / 2], errors[errors.size() * 95 / 100]);
+        // Without the calibration the drift alone is some 3.
+        QVERIFY(errors[errors.size() * 95 / 100] < 0.8);
+        QVERIFY(surprises < int(errors.size()) / 20);
+
+        situation->slipped = 0.5;
+        situation->under = colour::xyzFromLab({20, 0, 0});
+        int refused = 0;
+        for (int i = 0; i < 40; ++i) refused += !read(reader, *calibration).ok();
+        QVERIFY(refused > 5);
+        situation->touchesUntilLost = 1;
+        situation->slipped = 0;
+        QVERIFY(read(reader, *calibration).ok());
+        for (int i = 0; i < 2; ++i)
+            QCOMPARE(read(reader, *calibration).problem().kind, common::ProblemKind::readerLost);
+        QVERIFY(reader.connect().ok() && read(reader, *calibration).ok());
     }
 
     void aRowWithoutGoodFieldsTellsNothing() {

@@ -100,6 +100,7 @@ class TestStorage : public QObject {
         planning::Study study = smallStudy();
         study.school = planning::School::lightBase;
         study.paper = "p-dry";
+        study.tray = "field box";
         study.light = colour::Light::led;
         QVERIFY(writeDocument({study, smallLibrary()}, file.toStdString()).ok());
         const auto back = readDocument(file.toStdString());

@@ -8,6 +8,7 @@
 
 #include "colour/difference.h"
 #include "colour/srgb.h"
+#include "materials/doubles.h"
 #include "wording/sentences.h"
 
 namespace app {
@@ -75,6 +76,7 @@ QString knownOf(const materials::Owned& owned) {
 }
 
 bool isShown(const materials::Owned& owned, const Wanted& wanted) {
+    if (wanted.only && !wanted.only->contains(materials::idOf(owned))) return false;
     if (wanted.runsLow && owned.stock != materials::Stock::stub && owned.stock != materials::Stock::usedUp)
         return false;
     if (wanted.nearestTo && !colourOf(owned)) return false;
@@ -89,9 +91,20 @@ double lightnessOf(const materials::Owned& owned) {
     return colour ? colour::labFromSrgb8(*colour).L : -1;
 }
 
+std::vector<Section> doubleSections(const std::vector<materials::Owned>& things, const Wanted& wanted) {
+    std::vector<Section> sections;
+    for (std::vector<int>& group : materials::doublesIn(things)) {
+        std::erase_if(group, [&](int i) { return !isShown(things[std::size_t(i)], wanted); });
+        if (group.size() > 1)
+            sections.push_back({tr("Likely the same: %1").arg(text(materials::nameOf(things[std::size_t(group[0])]))), group});
+    }
+    return sections;
+}
+
 }  // namespace
 
 std::vector<Section> arranged(const std::vector<materials::Owned>& things, const Wanted& wanted) {
+    if (wanted.doubles) return doubleSections(things, wanted);
     std::map<Place, std::vector<std::pair<double, int>>> places;
     for (int i = 0; i < int(things.size()); ++i) {
         const materials::Owned& owned = things[std::size_t(i)];

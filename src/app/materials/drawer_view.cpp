@@ -19,6 +19,19 @@ constexpr int leastWidth = 116, cellHeight = 70, headHeight = 30, gap = 8;
 
 }  // namespace
 
+void paintShape(QPainter& painter, const QRectF& box, const materials::Owned& owned) {
+    if (const auto* medium = std::get_if<materials::Material>(&owned.what)) {
+        drawing::paintMaterial(painter, box, medium->kind, drawing::colourOf(medium->masstone));
+    } else if (const auto* paper = std::get_if<materials::Paper>(&owned.what)) {
+        drawing::paintOffcut(painter, box, *paper, 3);
+    } else {
+        painter.setPen(theme().quiet);
+        painter.setFont(drawing::font(drawing::TypeSize::small));
+        painter.drawText(box, Qt::AlignLeft | Qt::AlignVCenter,
+                         wording::toolWord(std::get<materials::Tool>(owned.what).kind));
+    }
+}
+
 DrawerView::DrawerView(QWidget* parent) : QAbstractScrollArea(parent) {
     setFrameShape(QFrame::NoFrame);
     setFocusPolicy(Qt::StrongFocus);
@@ -40,6 +53,8 @@ void DrawerView::show(const std::vector<materials::Owned>& things, std::vector<S
 void DrawerView::select(const std::set<int>& things) {
     if (things == selected_) return;
     selected_ = things;
+    selectedIds_.clear();
+    for (const int i : things) selectedIds_.push_back(materials::idOf((*things_)[std::size_t(i)]));
     viewport()->update();
     Q_EMIT selectionChanged();
 }
@@ -101,24 +116,10 @@ void DrawerView::paintEvent(QPaintEvent* event) {
 
 void DrawerView::paintThing(QPainter& painter, const materials::Owned& owned, const QRect& box, bool isSelected) const {
     const QRectF shape(box.left() + 3, box.top() + 3, 50, 20);
-    QString name;
-    bool toxic = false;
-    if (const auto* medium = std::get_if<materials::Material>(&owned.what)) {
-        drawing::paintMaterial(painter, shape, medium->kind, drawing::colourOf(medium->masstone));
-        name = QString::fromStdString(medium->name);
-        toxic = !medium->hazards.empty();
-    } else if (const auto* paper = std::get_if<materials::Paper>(&owned.what)) {
-        drawing::paintOffcut(painter, shape, *paper, 3);
-        name = QString::fromStdString(paper->name);
-    } else {
-        const auto& tool = std::get<materials::Tool>(owned.what);
-        painter.setPen(theme().quiet);
-        painter.setFont(drawing::font(drawing::TypeSize::small));
-        painter.drawText(shape, Qt::AlignLeft | Qt::AlignVCenter, wording::toolWord(tool.kind));
-        name = QString::fromStdString(tool.name);
-    }
+    paintShape(painter, shape, owned);
+    const auto* medium = std::get_if<materials::Material>(&owned.what);
     painter.setRenderHint(QPainter::Antialiasing);
-    if (toxic) {
+    if (medium && !medium->hazards.empty()) {
         painter.setPen(QPen(theme().ink, 1.4));
         painter.setBrush(Qt::NoBrush);
         const QPointF at(shape.right() + 10, shape.center().y());
@@ -138,7 +139,7 @@ void DrawerView::paintThing(QPainter& painter, const materials::Owned& owned, co
     font.setStrikeOut(owned.stock == materials::Stock::usedUp);
     painter.setFont(font);
     painter.drawText(QRectF(box.left() + 3, shape.bottom() + 3, box.width() - 4, box.bottom() - shape.bottom() - 3),
-                     Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap, name);
+                     Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap, QString::fromStdString(materials::nameOf(owned)));
     if (isSelected) drawing::paintSelection(painter, box);
 }
 
@@ -162,6 +163,11 @@ void DrawerView::mousePressEvent(QMouseEvent* event) {
     select(next);
 }
 
+void DrawerView::mouseDoubleClickEvent(QMouseEvent* event) {
+    mousePressEvent(event);
+    if (selected_.size() == 1) Q_EMIT opened(*selected_.begin());
+}
+
 void DrawerView::keyPressEvent(QKeyEvent* event) {
     const int columns = columnCount();
     const bool extend = event->modifiers() & Qt::ShiftModifier;
@@ -171,6 +177,10 @@ void DrawerView::keyPressEvent(QKeyEvent* event) {
         return select(all);
     }
     switch (event->key()) {
+        case Qt::Key_Return:
+        case Qt::Key_Enter:
+            if (!selected_.empty()) Q_EMIT opened(*selected_.begin());
+            return;
         case Qt::Key_Right:
             return moveBy(1, extend);
         case Qt::Key_Left:

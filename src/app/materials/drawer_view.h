@@ -8,6 +8,9 @@
 
 namespace app {
 
+/// A thing in the shape of its kind; of a tool the word for it.
+void paintShape(QPainter& painter, const QRectF& box, const materials::Owned& owned);
+
 /// The drawer seen from above: sections of things, each in the shape of its kind with its name.
 class DrawerView : public QAbstractScrollArea {
     Q_OBJECT
@@ -20,16 +23,21 @@ class DrawerView : public QAbstractScrollArea {
     const std::vector<Section>& sections() const { return sections_; }
     const std::set<int>& selected() const { return selected_; }
     void select(const std::set<int>& things);
+    /// Ids of what is selected; they stay while the things that are shown are about to be others.
+    std::vector<std::string> selectedIds() const { return selectedIds_; }
     /// Where a thing lies in the viewport.
     QRect boxOf(int thing) const;
 
  Q_SIGNALS:
     void selectionChanged();
+    /// One thing is to be looked into: by a double click or Return.
+    void opened(int thing);
 
  protected:
     void paintEvent(QPaintEvent* event) override;
     void resizeEvent(QResizeEvent* event) override;
     void mousePressEvent(QMouseEvent* event) override;
+    void mouseDoubleClickEvent(QMouseEvent* event) override;
     void keyPressEvent(QKeyEvent* event) override;
 
  private:
@@ -51,6 +59,7 @@ class DrawerView : public QAbstractScrollArea {
     std::vector<Placed> placed_;
     std::vector<Head> heads_;
     std::set<int> selected_;
+    std::vector<std::string> selectedIds_;
     int current_ = -1;  // thing from which a selection is extended
 };
 

@@ -1,92 +1,110 @@
 #pragma once
 
 #include <QMainWindow>
-#include <QThreadPool>
-#include <QUndoStack>
 #include <functional>
 
+#include "app/background.h"
 #include "app/materials/drawer_view.h"
+#include "app/materials/own_drawer.h"
 #include "app/widgets/margin.h"
-#include "review/card_materials.h"
-#include "storage/materials_store.h"
+#include "review/card.h"
 
 class QCheckBox;
 class QComboBox;
 class QLineEdit;
 class QPushButton;
-class QSpinBox;
 
 namespace app {
 
-/// What the artist owns: the drawer, laid out and searched, and what is known of what is selected. Changes are on the
-/// disk when they are shown, and can be undone while the window stands.
+class CardSheet;
+class KeptFields;
+class ListSheet;
+class ReaderSheet;
+class ThingEditor;
+
+/// What the artist owns: the drawer or one of its trays, laid out and searched, and what is known of what is selected.
 class MaterialsWindow : public QMainWindow {
     Q_OBJECT
 
  public:
     /// The store must live longer than the window.
     explicit MaterialsWindow(storage::MaterialsStore& store);
-    ~MaterialsWindow() override;
 
-    const materials::Drawer& drawer() const { return drawer_; }
+    const materials::Drawer& drawer() const { return own_.drawer(); }
     DrawerView& view() { return *view_; }
     Margin& margin() { return *margin_; }
-    QUndoStack& history() { return history_; }
+    QUndoStack& history() { return own_.history(); }
 
-    /// Takes sticks and papers in from a CSV list; those with an id that is there already take its place. A problem is
-    /// said in the margin and nothing changes.
-    bool takeIn(const QString& file);
-    /// Prints blank cards with a row for each thing that leaves colour and is shown.
-    bool printCards(const QString& file);
-    /// Reads a photograph of a filled card, its rows being what is shown, in the background; what could be read is put
-    /// into the drawer as one step.
+    /// Opens the sheet on which a list (CSV, .gpl, CGATS) is looked through before it is taken in; a whole drawer
+    /// (.json) is taken in at once.
+    void takeIn(const QString& file);
+    /// What is shown as .csv, .gpl or .txt (CGATS), by ending; as .json the whole drawer with its photographs.
+    bool exportTo(const QString& file);
+    /// Prints blank cards with a row for each thing with a colour that is shown, and remembers which is which.
+    bool printCards(review::CardPaper paper, const QString& file);
+    /// Opens the sheet on which a filled card is read.
     void readCard(const QString& file);
-    void stopReading();
+    void readWithReader();
+    void editChosen();
+    void addThing();
+    /// Takes one thing's photograph or scan in.
+    bool attach(const QString& file);
+    /// Lays what is shown out by how near it is to a colour of this picture.
+    void findColourIn(const QString& file);
 
  Q_SIGNALS:
     void drawerChanged();
 
  private:
-    class Change;
     void makeFrame();
-    QWidget* makeFields();
     void makeMenus();
+    void makeTrayMenu();
+    QAction* add(QMenu* menu, const QString& text, const QKeySequence& key, std::function<void()> work);
     void arrange();
     void describe();
+    MarginText wholeText() const;
+    void onDrawerChanged();
     /// Changes all that is selected, as one step.
     void change(const QString& what, const std::function<void(materials::Owned&)>& edit);
-    bool write(const std::vector<materials::Owned>& put, const std::vector<std::string>& removed);
     std::vector<materials::Owned> selected() const;
-    /// The media that are shown, in their order: the rows of a card.
-    std::vector<materials::Owned> cardRows() const;
-    void applyCard(const std::vector<materials::Owned>& rows, const review::CardMaterials& card);
-    /// Looks in the background for what could stand for the one thing that is selected.
+    std::vector<std::string> selectedIds() const;
+    /// What is shown, in its order; with a colour only, as the rows of a card.
+    std::vector<materials::Owned> shown(bool onlyColoured) const;
+    std::vector<std::string> shownIds() const;
+    /// Looks in the background for what could stand for the one thing that is selected, or for the ends of the set.
     void seekSubstitutes();
     void listPapers();
+    void listTrays();
+    void showTray();
+    const materials::Tray* shownTray() const;
+    void putIntoTray();
+    void takeOutOfTray();
+    void renameTray();
+    void giveUpTray();
+    void merge();
+    void openPhotograph(const QString& key);
+    void pickFrom(const QString& file, const std::function<void(colour::Srgb8)>& take);
+    ThingEditor* openEditor(std::vector<materials::Owned> things, bool isNew);
     void say(const common::Problem& problem);
+    void tell(const QString& head, const QString& sentence);
 
-    storage::MaterialsStore& store_;
-    materials::Drawer drawer_;
+    OwnDrawer own_;
     Wanted wanted_;
-    QUndoStack history_;
 
+    QComboBox* tray_ = nullptr;
     QComboBox* by_ = nullptr;
     QLineEdit* find_ = nullptr;
     QCheckBox* runsLow_ = nullptr;
     QPushButton* nearest_ = nullptr;
     DrawerView* view_ = nullptr;
     Margin* margin_ = nullptr;
-    QWidget* fields_ = nullptr;
-    bool describing_ = false;  // the fields are being filled, not edited
-    QComboBox* stock_ = nullptr;
-    QLineEdit* box_ = nullptr;
-    QSpinBox* slot_ = nullptr;
-    QLineEdit* notes_ = nullptr;
+    KeptFields* fields_ = nullptr;
     QComboBox* paper_ = nullptr;
-    QThreadPool worker_;  // one thread
-    int job_ = 0;
-    QThreadPool reader_;  // one thread
-    int cardJob_ = 0;
+    QList<QAction*> changing_;   // need a drawer that may be changed
+    QList<QAction*> forChosen_;  // and something that is chosen
+    QAction* doubles_ = nullptr;
+    Background substitutes_{this};
+    Background files_{this};
 };
 
 }  // namespace app

@@ -1,5 +1,6 @@
 #include "app/sticks/sticks_station.h"
 
+#include <QComboBox>
 #include <QKeyEvent>
 #include <QMouseEvent>
 #include <QPainter>
@@ -131,6 +132,10 @@ class SticksStation::Tray : public QWidget {
 
 SticksStation::SticksStation(Session& session)
     : Station(session, tr("The tray"), tr("light above dark; a triangle marks a toxic pigment")) {
+    from_ = new QComboBox;
+    addField(choices_, tr("Draw from"), from_);
+    connect(from_, &QComboBox::activated, this, [this] { Q_EMIT trayWanted(from_->currentData().toString()); });
+    choices_->addSpacing(10);
     limit_ = wholeNumber(int(planning::stickBounds.least), int(planning::stickBounds.most));
     addField(choices_, tr("At most"), limit_);
     limit_->setSuffix(tr(" sticks"));
@@ -154,9 +159,20 @@ SticksStation::SticksStation(Session& session)
         study.strokes = strokes;
         session_.choose(tr("Strokes a passage"), study, QStringLiteral("strokes"));
     });
+    setTrays({});
+}
+
+void SticksStation::setTrays(const QStringList& names) {
+    from_->clear();
+    from_->addItem(tr("the whole drawer"), QString());
+    for (const QString& name : names) from_->addItem(name, name);
+    refresh();
 }
 
 void SticksStation::refresh() {
+    const QString tray = QString::fromStdString(session_.study().tray);
+    if (from_->findData(tray) < 0) from_->addItem(tray, tray);  // one that is not there any more
+    from_->setCurrentIndex(from_->findData(tray));
     showValue(limit_, session_.study().stickLimit);
     showValue(strokes_, session_.study().strokes);
     const auto plan = session_.plan();
@@ -214,6 +230,11 @@ MarginText SticksStation::margin() const {
                                .arg(session_.study().strokes)
                                .arg(wording::differenceFigure(plan->summary.meanDifference),
                                     wording::differenceFigure(plan->summary.p95Difference));
+        const materials::Library& library = session_.library();
+        text.paragraphs << tr("The study draws from %1 sticks and paints and %2 papers, as they were when it was begun. "
+                              "Choose again what to draw from, and it takes them as they are now.")
+                               .arg(library.media.size())
+                               .arg(library.papers.size());
         text.paragraphs << tr(
             "They were chosen by giving up, one after the other, the stick that the picture misses least.");
         for (const planning::Note& note : plan->notes)

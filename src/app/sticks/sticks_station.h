@@ -2,6 +2,7 @@
 
 #include "app/station.h"
 
+class QComboBox;
 class QSpinBox;
 
 namespace app {
@@ -12,6 +13,8 @@ class SticksStation : public Station {
 
  public:
     explicit SticksStation(Session& session);
+    /// Trays that a study may draw from, by their names.
+    void setTrays(const QStringList& names);
     QString name() const override { return tr("Sticks"); }
     QString decided() const override;
     MarginText margin() const override;
@@ -19,11 +22,16 @@ class SticksStation : public Station {
     void point(const QPointF& fraction) override;
     void refresh() override;
 
+ Q_SIGNALS:
+    /// The study is to draw from this tray, or from the whole drawer if it is empty, as they are now.
+    void trayWanted(const QString& name);
+
  private:
     class Tray;
     std::vector<int> passagesOf(int stick) const;
 
     Tray* tray_;
+    QComboBox* from_;
     QSpinBox* limit_;
     QSpinBox* strokes_;
     int selected_ = -1;

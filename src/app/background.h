@@ -1,0 +1,66 @@
+#pragma once
+
+#include <QObject>
+#include <QThreadPool>
+#include <functional>
+#include <stop_token>
+#include <utility>
+
+#include "common/progress.h"
+
+namespace app {
+
+/// Work off the interface thread, one piece at a time: a new piece takes the place of what was asked for before, whose
+/// result is then dropped. Stops and waits when it goes.
+class Background {
+ public:
+    /// What is done with results runs on the thread of `context`, which owns this.
+    explicit Background(QObject* context) : context_(context) { pool_.setMaxThreadCount(1); }
+    ~Background() {
+        stop();
+        pool_.waitForDone();
+    }
+    Background(const Background&) = delete;
+    Background& operator=(const Background&) = delete;
+
+    /// `work` gets a common::Progress and may give any value; `done` gets that; `report` gets fractions, if it is set.
+    template <typename Work, typename Done>
+    void run(Work work, Done done, std::function<void(double)> report = {}) {
+        stop();
+        stop_ = std::stop_source();
+        isBusy_ = true;
+        pool_.start([this, work = std::move(work), done = std::move(done), report, token = stop_.get_token(),
+                     job = job_]() mutable {
+            const auto onContext = [this](auto then) { QMetaObject::invokeMethod(context_, then, Qt::QueuedConnection); };
+            common::Progress progress{{}, token};
+            if (report)
+                progress.report = [&](double fraction) {
+                    onContext([this, report, fraction, job] {
+                        if (job == job_) report(fraction);
+                    });
+                };
+            onContext([this, done = std::move(done), result = work(progress), job]() mutable {
+                if (job != job_) return;
+                isBusy_ = false;
+                done(std::move(result));
+            });
+        });
+    }
+    /// Drops what is under way or waits; its `done` is not called.
+    void stop() {
+        ++job_;
+        isBusy_ = false;
+        stop_.request_stop();
+        pool_.clear();
+    }
+    bool isBusy() const { return isBusy_; }
+
+ private:
+    QObject* context_;
+    QThreadPool pool_;
+    std::stop_source stop_;
+    int job_ = 0;
+    bool isBusy_ = false;
+};
+
+}  // namespace app

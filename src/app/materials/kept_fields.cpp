@@ -1,0 +1,80 @@
+#include "app/materials/kept_fields.h"
+
+#include <QComboBox>
+#include <QFormLayout>
+#include <QLineEdit>
+#include <QPushButton>
+#include <QSpinBox>
+
+#include "app/widgets/fields.h"
+#include "wording/sentences.h"
+
+namespace app {
+
+using materials::Owned;
+
+KeptFields::KeptFields(QWidget* parent) : QWidget(parent) {
+    auto* form = new QFormLayout(this);
+    form->setContentsMargins(16, 4, 16, 0);
+    stock_ = new QComboBox;
+    for (int i = 0; i < 4; ++i) stock_->addItem(wording::stockWord(materials::Stock(i)));
+    box_ = new QLineEdit;
+    slot_ = wholeNumber(0, 9999);
+    slot_->setSpecialValueText(tr("none"));
+    notes_ = new QLineEdit;
+    const std::pair<QString, QWidget*> rows[] = {
+        {tr("Left"), stock_}, {tr("Box"), box_}, {tr("Slot"), slot_}, {tr("Notes"), notes_}};
+    for (const auto& [label, field] : rows) {
+        form->addRow(label, field);
+        field->setAccessibleName(label);
+    }
+    auto* strip = new QWidget;
+    photographs_ = new QHBoxLayout(strip);
+    photographs_->setContentsMargins(0, 0, 0, 0);
+    photographs_->setSpacing(4);
+    form->addRow(tr("Photos"), strip);
+    connect(stock_, &QComboBox::activated, this, [this](int stock) {
+        Q_EMIT edited(tr("What is left"), [stock](Owned& owned) { owned.stock = static_cast<materials::Stock>(stock); });
+    });
+    connect(slot_, &QSpinBox::valueChanged, this, [this](int slot) {
+        Q_EMIT edited(tr("Slot"), [slot](Owned& owned) { owned.slot = slot; });
+    });
+    const auto line = [this](QLineEdit* field, const QString& what, std::string Owned::*member) {
+        connect(field, &QLineEdit::editingFinished, this, [this, field, what, member] {
+            if (!field->isModified()) return;
+            field->setModified(false);
+            const std::string words = field->text().trimmed().toStdString();
+            Q_EMIT edited(what, [words, member](Owned& owned) { owned.*member = words; });
+        });
+    };
+    line(box_, tr("Box"), &Owned::box);
+    line(notes_, tr("Notes"), &Owned::notes);
+}
+
+void KeptFields::show(const std::vector<Owned>& things, const QList<std::pair<QString, QPixmap>>& photographs) {
+    const Owned shown = things.empty() ? Owned{} : things.front();
+    stock_->setCurrentIndex(int(shown.stock));
+    box_->setText(QString::fromStdString(shown.box));
+    showValue(slot_, shown.slot);
+    notes_->setText(QString::fromStdString(shown.notes));
+    while (QLayoutItem* item = photographs_->takeAt(0)) {
+        if (item->widget()) item->widget()->deleteLater();
+        delete item;
+    }
+    for (const auto& [key, look] : photographs) {
+        auto* button = new QPushButton;
+        button->setIcon(look);
+        button->setIconSize({36, 26});
+        button->setStyleSheet(QStringLiteral("padding: 1px;"));
+        button->setAccessibleName(tr("Photograph"));
+        connect(button, &QPushButton::clicked, this, [this, k = key] { Q_EMIT photographOpened(k); });
+        photographs_->addWidget(button);
+    }
+    auto* attach = new QPushButton(photographs.isEmpty() ? tr("Attach a photograph…") : tr("Attach…"));
+    attach->setEnabled(things.size() == 1);
+    connect(attach, &QPushButton::clicked, this, &KeptFields::attachWanted);
+    photographs_->addWidget(attach);
+    photographs_->addStretch(1);
+}
+
+}  // namespace app

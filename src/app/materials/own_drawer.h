@@ -1,0 +1,49 @@
+#pragma once
+
+#include <QObject>
+#include <QUndoStack>
+
+#include "app/background.h"
+#include "storage/materials_store.h"
+
+namespace app {
+
+/// What the artist owns, as the windows share it. A change is on the disk when it is seen, and can be undone for as long
+/// as the program runs.
+class OwnDrawer : public QObject {
+    Q_OBJECT
+
+ public:
+    /// The store must live longer.
+    explicit OwnDrawer(storage::MaterialsStore& store);
+
+    const materials::Drawer& drawer() const { return drawer_; }
+    /// Null for an id that is not there.
+    const materials::Owned* thing(const std::string& id) const;
+    const materials::Tray* tray(const std::string& name) const;
+    storage::MaterialsStore& store() { return store_; }
+    const storage::MaterialsStore& store() const { return store_; }
+    QUndoStack& history() { return history_; }
+
+    /// One undoable step. False, after problemMet, when it could not be written: nothing has changed then.
+    bool apply(const QString& what, const storage::DrawerChange& change);
+    /// The same for long changes, off the interface thread; then `done` with whether it was written. Nothing else may
+    /// be changed until then.
+    void applyInBackground(const QString& what, const storage::DrawerChange& change, std::function<void(bool)> done);
+
+ Q_SIGNALS:
+    void changed();
+    void problemMet(const common::Problem& problem);
+
+ private:
+    class Step;
+    storage::DrawerChange reversed(const storage::DrawerChange& change) const;
+    bool write(const storage::DrawerChange& change);
+
+    storage::MaterialsStore& store_;
+    materials::Drawer drawer_;
+    QUndoStack history_;
+    Background background_{this};
+};
+
+}  // namespace app
