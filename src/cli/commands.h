@@ -18,6 +18,7 @@ int film(const QStringList& arguments);
 int inspect(const QStringList& arguments);
 int card(const QStringList& arguments);
 int readCard(const QStringList& arguments);
+int list(const QStringList& arguments);
 
 /// Says the problem on stderr; gives 2.
 int refuse(const common::Problem& problem);

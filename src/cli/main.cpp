@@ -23,6 +23,7 @@ int main(int argc, char** argv) {
     if (command == "film") return cli::film(arguments.mid(2));
     if (command == "card") return cli::card(arguments.mid(2));
     if (command == "read-card") return cli::readCard(arguments.mid(2));
+    if (command == "list") return cli::list(arguments.mid(2));
     if (command == "inspect") return cli::inspect(arguments.mid(2));
     std::fputs(
         "yawning-dune-cli plan REFERENCE|FILE.dune --out DIR [--library FILE.csv] [--paper ID] [--school NAME] "
@@ -40,6 +41,9 @@ int main(int argc, char** argv) {
         "yawning-dune-cli card --stand-in FILE.jpg [--library FILE.csv] [--kelvin K] [--tilt DEGREES]\n"
         "                                                      a filled card as the stand-in camera sees it\n"
         "yawning-dune-cli read-card PHOTOGRAPH                 what the sticks on a filled card are\n"
+        "yawning-dune-cli list FILE --out FILE [--kind KIND] [--bad-rows refuse|leave-out]\n"
+        "                                                      materials from CSV, .gpl, CGATS or a whole drawer "
+        "(.json) to another of these\n"
         "yawning-dune-cli inspect FILE.dune\n",
         command == "--help" || command == "-h" ? stdout : stderr);
     return command == "--help" || command == "-h" ? 0 : 2;

@@ -9,7 +9,10 @@
 #include <QUuid>
 #include <QVariant>
 #include <algorithm>
+#include <array>
 #include <functional>
+#include <map>
+#include <set>
 
 #include "materials/names.h"
 #include "storage/text.h"
@@ -55,122 +58,166 @@ std::vector<std::string> parted(const QString& list) {
     return parts;
 }
 
-/// Columns by name, as they are written and read.
-class Row {
- public:
-    Row() = default;
-    explicit Row(const QSqlQuery& query) : query_(&query) {}
+constexpr std::array<std::string_view, 22> columnNames{
+    "id",        "class",         "kind",         "maker",        "name",        "number", "hex",   "source",
+    "hiding",    "hardness",      "pigments",     "lightfastness", "hazards",    "surface", "water", "stock",
+    "box",       "slot",          "notes",        "colour_error", "hiding_error", "photographs"};
 
-    void set(const char* column, const QVariant& value) {
-        columns << QLatin1String(column);
-        values << value;
-    }
-    std::string string(const char* column) const {
-        return query_->value(QLatin1String(column)).toString().toStdString();
-    }
-    double number(const char* column) const { return query_->value(QLatin1String(column)).toDouble(); }
+/// The place of a column; a name that is none does not compile.
+consteval int column(std::string_view name) {
+    for (std::size_t i = 0; i < columnNames.size(); ++i)
+        if (columnNames[i] == name) return int(i);
+    throw "no such column";
+}
+
+/// All columns of a thing as they are written; those that its class has not stay empty.
+using Row = std::array<QVariant, columnNames.size()>;
+
+/// A thing as it is read, out of a query for all columns in their order.
+class RowReader {
+ public:
+    explicit RowReader(const QSqlQuery& query) : query_(query) {}
+
+    std::string string(int column) const { return query_.value(column).toString().toStdString(); }
+    std::vector<std::string> list(int column) const { return parted(query_.value(column).toString()); }
+    double number(int column) const { return query_.value(column).toDouble(); }
     template <typename Enum>
-    Enum word(const char* column, std::optional<Enum> (*named)(std::string_view)) {
+    Enum word(int column, std::optional<Enum> (*named)(std::string_view)) {
         const auto value = named(string(column));
         good = good && value.has_value();
         return value.value_or(Enum{});
     }
     colour::Srgb8 hex() {
-        const auto colour = colour::srgb8FromHex(string("hex"));
+        const auto colour = colour::srgb8FromHex(string(column("hex")));
         good = good && colour.has_value();
         return colour.value_or(colour::Srgb8{});
     }
 
-    QStringList columns;
-    QVariantList values;
     bool good = true;
 
  private:
-    const QSqlQuery* query_ = nullptr;
+    const QSqlQuery& query_;
 };
 
 void write(Row& row, const materials::Material& medium) {
-    row.set("class", "medium");
-    row.set("kind", text(materials::nameOf(medium.kind)));
-    row.set("hex", text(colour::hexFromSrgb8(medium.masstone)));
-    row.set("hiding", medium.hiding);
-    row.set("hardness", medium.hardness);
-    row.set("pigments", joined(medium.pigments));
-    row.set("lightfastness", text(medium.lightfastness));
-    row.set("hazards", joined(medium.hazards));
+    row[column("class")] = "medium";
+    row[column("kind")] = text(materials::nameOf(medium.kind));
+    row[column("hex")] = text(colour::hexFromSrgb8(medium.masstone));
+    row[column("hiding")] = medium.hiding;
+    row[column("hardness")] = medium.hardness;
+    row[column("pigments")] = joined(medium.pigments);
+    row[column("lightfastness")] = text(medium.lightfastness);
+    row[column("hazards")] = joined(medium.hazards);
 }
 
 void write(Row& row, const materials::Paper& paper) {
-    row.set("class", "paper");
-    row.set("kind", "paper");
-    row.set("hex", text(colour::hexFromSrgb8(paper.tone)));
-    row.set("surface", text(materials::nameOf(paper.surface)));
-    row.set("water", text(materials::nameOf(paper.water)));
+    row[column("class")] = "paper";
+    row[column("kind")] = "paper";
+    row[column("hex")] = text(colour::hexFromSrgb8(paper.tone));
+    row[column("surface")] = text(materials::nameOf(paper.surface));
+    row[column("water")] = text(materials::nameOf(paper.water));
 }
 
 void write(Row& row, const materials::Tool& tool) {
-    row.set("class", "tool");
-    row.set("kind", text(materials::nameOf(tool.kind)));
+    row[column("class")] = "tool";
+    row[column("kind")] = text(materials::nameOf(tool.kind));
 }
 
 Row rowOf(const Owned& owned) {
     Row row;
     std::visit(
         [&](const auto& what) {
-            row.set("id", text(what.id));
-            row.set("maker", text(what.maker));
-            row.set("name", text(what.name));
+            row[column("id")] = text(what.id);
+            row[column("maker")] = text(what.maker);
+            row[column("name")] = text(what.name);
             write(row, what);
         },
         owned.what);
-    row.set("number", text(owned.number));
-    row.set("source", text(materials::nameOf(owned.source)));
-    row.set("colour_error", owned.colourError);
-    row.set("hiding_error", owned.hidingError);
-    row.set("photographs", joined(owned.photographs));
-    row.set("stock", text(materials::nameOf(owned.stock)));
-    row.set("box", text(owned.box));
-    row.set("slot", owned.slot);
-    row.set("notes", text(owned.notes));
+    row[column("number")] = text(owned.number);
+    row[column("source")] = text(materials::nameOf(owned.source));
+    row[column("colour_error")] = owned.colourError;
+    row[column("hiding_error")] = owned.hidingError;
+    row[column("photographs")] = joined(owned.photographs);
+    row[column("stock")] = text(materials::nameOf(owned.stock));
+    row[column("box")] = text(owned.box);
+    row[column("slot")] = owned.slot;
+    row[column("notes")] = text(owned.notes);
     return row;
 }
 
 std::optional<Owned> ownedFrom(const QSqlQuery& query) {
-    Row row(query);
+    RowReader row(query);
     Owned owned;
-    const std::string id = row.string("id"), maker = row.string("maker"), name = row.string("name");
-    const std::string what = row.string("class");
+    const std::string id = row.string(column("id")), maker = row.string(column("maker")), name = row.string(column("name"));
+    const std::string what = row.string(column("class"));
     if (what == "medium")
         owned.what = materials::Material{id,
                                          maker,
                                          name,
-                                         row.word("kind", &materials::kindNamed),
+                                         row.word(column("kind"), &materials::kindNamed),
                                          row.hex(),
-                                         row.number("hiding"),
-                                         row.number("hardness"),
-                                         parted(text(row.string("pigments"))),
-                                         row.string("lightfastness"),
-                                         parted(text(row.string("hazards")))};
+                                         row.number(column("hiding")),
+                                         row.number(column("hardness")),
+                                         row.list(column("pigments")),
+                                         row.string(column("lightfastness")),
+                                         row.list(column("hazards"))};
     else if (what == "paper")
         owned.what = materials::Paper{id,        maker,
-                                      name,      row.word("surface", &materials::surfaceNamed),
-                                      row.hex(), row.word("water", &materials::waterNamed)};
+                                      name,      row.word(column("surface"), &materials::surfaceNamed),
+                                      row.hex(), row.word(column("water"), &materials::waterNamed)};
     else
-        owned.what = materials::Tool{id, maker, name, row.word("kind", &materials::toolKindNamed)};
-    owned.number = row.string("number");
-    owned.source = row.word("source", &materials::colourSourceNamed);
-    owned.colourError = row.number("colour_error");
-    owned.hidingError = row.number("hiding_error");
-    owned.photographs = parted(text(row.string("photographs")));
-    owned.stock = row.word("stock", &materials::stockNamed);
-    owned.box = row.string("box");
-    owned.slot = int(row.number("slot"));
-    owned.notes = row.string("notes");
+        owned.what = materials::Tool{id, maker, name, row.word(column("kind"), &materials::toolKindNamed)};
+    owned.number = row.string(column("number"));
+    owned.source = row.word(column("source"), &materials::colourSourceNamed);
+    owned.colourError = row.number(column("colour_error"));
+    owned.hidingError = row.number(column("hiding_error"));
+    owned.photographs = row.list(column("photographs"));
+    owned.stock = row.word(column("stock"), &materials::stockNamed);
+    owned.box = row.string(column("box"));
+    owned.slot = int(row.number(column("slot")));
+    owned.notes = row.string(column("notes"));
     if (!row.good) return std::nullopt;
     return owned;
 }
 
+const QString& allColumns() {
+    static const QString all = [] {
+        QStringList names;
+        for (const std::string_view name : columnNames) names << text(name);
+        return names.join(QStringLiteral(", "));
+    }();
+    return all;
+}
+
 }  // namespace
+
+materials::Drawer applied(materials::Drawer drawer, const DrawerChange& change) {
+    // The last of several with one id counts.
+    std::map<std::string_view, const Owned*> put;
+    for (const Owned& owned : change.put) put[materials::idOf(owned)] = &owned;
+    for (Owned& owned : drawer.things)
+        if (const auto found = put.find(materials::idOf(owned)); found != put.end()) {
+            // The key lies in what is put, not in what is overwritten.
+            const Owned* there = found->second;
+            put.erase(found);
+            owned = *there;
+        }
+    const auto before = std::ptrdiff_t(drawer.things.size());
+    for (const auto& [id, owned] : put) drawer.things.push_back(*owned);
+    std::ranges::inplace_merge(drawer.things, drawer.things.begin() + before, {}, &materials::idOf);
+    const std::set<std::string_view> removed(change.removed.begin(), change.removed.end());
+    if (!removed.empty()) {
+        std::erase_if(drawer.things, [&](const Owned& owned) { return removed.contains(materials::idOf(owned)); });
+        for (materials::Tray& tray : drawer.trays)
+            std::erase_if(tray.ids, [&](const std::string& id) { return removed.contains(id); });
+    }
+    for (const materials::Tray& tray : change.trays) {
+        std::erase_if(drawer.trays, [&](const materials::Tray& other) { return other.name == tray.name; });
+        drawer.trays.insert(std::ranges::upper_bound(drawer.trays, tray.name, {}, &materials::Tray::name), tray);
+    }
+    std::erase_if(drawer.trays, [](const materials::Tray& tray) { return tray.ids.empty(); });
+    return drawer;
+}
 
 QString MaterialsStore::usualFile() {
     return QStandardPaths::writableLocation(QStandardPaths::GenericDataLocation) +
@@ -261,7 +308,7 @@ common::Result<materials::Drawer> MaterialsStore::drawer() const {
     materials::Drawer drawer;
     QSqlQuery query(database_);
     query.setForwardOnly(true);
-    if (!query.exec("SELECT * FROM thing ORDER BY id")) return problem(ProblemKind::libraryDamaged);
+    if (!query.exec(QStringLiteral("SELECT %1 FROM thing ORDER BY id").arg(allColumns()))) return problem(ProblemKind::libraryDamaged);
     while (query.next()) {
         auto owned = ownedFrom(query);
         if (!owned) return problem(ProblemKind::libraryDamaged);
@@ -285,19 +332,21 @@ common::Done MaterialsStore::apply(const DrawerChange& change) {
 }
 
 bool MaterialsStore::put(const std::vector<Owned>& things) {
+    if (things.empty()) return true;
     QSqlQuery query(database_);
-    QStringList prepared;
-    for (const Owned& owned : things) {
-        const Row row = rowOf(owned);
-        if (row.columns != prepared) {
-            prepared = row.columns;
-            const QString places = QStringList(prepared.size(), QStringLiteral("?")).join(',');
-            if (!query.prepare(
-                    QStringLiteral("INSERT OR REPLACE INTO thing (%1) VALUES (%2)").arg(prepared.join(','), places)))
-                return false;
+    const QString places = QStringList(qsizetype(columnNames.size()), QStringLiteral("?")).join(',');
+    if (!query.prepare(QStringLiteral("INSERT OR REPLACE INTO thing (%1) VALUES (%2)").arg(allColumns(), places)))
+        return false;
+    // In batches, since Qt's binding of single values costs more than writing them.
+    constexpr std::size_t batch = 4096;
+    for (std::size_t first = 0; first < things.size(); first += batch) {
+        std::array<QVariantList, columnNames.size()> columns;
+        for (std::size_t n = first; n < std::min(things.size(), first + batch); ++n) {
+            const Row row = rowOf(things[n]);
+            for (std::size_t i = 0; i < row.size(); ++i) columns[i] << row[i];
         }
-        for (int i = 0; i < row.values.size(); ++i) query.bindValue(i, row.values[i]);
-        if (!query.exec()) return false;
+        for (std::size_t i = 0; i < columns.size(); ++i) query.bindValue(int(i), columns[i]);
+        if (!query.execBatch()) return false;
     }
     return true;
 }

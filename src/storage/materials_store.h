@@ -23,6 +23,9 @@ struct DrawerChange {
     std::vector<materials::Tray> trays = {};
 };
 
+/// What a drawer is after a change, as MaterialsStore::apply leaves it.
+materials::Drawer applied(materials::Drawer drawer, const DrawerChange& change);
+
 /// A photograph or scan, as the file came in.
 struct Photograph {
     std::string name;

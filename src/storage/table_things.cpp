@@ -296,7 +296,7 @@ std::string_view headingOf(Column column) {
 std::vector<Column> guessedColumns(const std::vector<std::string>& given) {
     static const std::map<std::string, Column> others{
         {"type", Column::kind},          {"medium", Column::kind},      {"colour", Column::hex},
-        {"color", Column::hex},          {"rgb", Column::hex},          {"title", Column::name},
+        {"color", Column::hex},          {"rgb", Column::hex},          {"title", Column::name},         {"colour name", Column::name},   {"color name", Column::name},
         {"label", Column::number},       {"no", Column::number},        {"no.", Column::number},
         {"code", Column::number},        {"brand", Column::maker},      {"manufacturer", Column::maker},
         {"made by", Column::maker},      {"l*", Column::L},             {"a*", Column::a},

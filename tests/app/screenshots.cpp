@@ -1,13 +1,107 @@
 #include <QApplication>
+#include <QComboBox>
 #include <QDir>
+#include <QPushButton>
 #include <QTemporaryDir>
 #include <QtTest>
 
 #include "app/layers/layers_station.h"
 #include "app/main_window.h"
+#include "app/materials/card_sheet.h"
+#include "app/materials/list_sheet.h"
+#include "app/materials/reader_sheet.h"
+#include "app/materials/thing_editor.h"
 #include "app/widgets/theme.h"
 #include "drawing/fonts.h"
+#include "pigment/readings.h"
+#include "review/stand_in_camera.h"
 #include "storage/library_csv.h"
+
+namespace {
+
+void write(const QString& name, const QByteArray& bytes) {
+    QFile file(name);
+    if (file.open(QIODevice::WriteOnly)) file.write(bytes);
+}
+
+/// A list as artists have them, with slips in it.
+const char* const ownList =
+    "maker;label;colour name;hex;pigment;left;remarks\n"
+    "Ostrel & Daughters;114;moss in shade;#4b5a2f;PG36, PBr7;half;\n"
+    "Ostrel & Daughters;131;wet slate;#5a6670;PB29, PBk7;stub;\n"
+    "Marlhollow;7;brick;#93482f;PR101;-1;\n"
+    "Marlhollow;9;old rose;#b77f7;PR122;full;broken\n"
+    "Vennick;33;plum;#5b3149;PV19;full;sharpened\n"
+    "Vennick;34;sand;#cbb58a;PY42;full;\n"
+    "Vennick;35;mist;#b9c3c9;PB29, PW6;half;\n";
+
+/// A card of the first things that are shown, as the stand-in camera sees it.
+void photographCard(app::MaterialsWindow& materials, const QString& file) {
+    std::vector<review::FilledRow> rows;
+    for (const app::Section& section : materials.view().sections())
+        for (const int i : section.things)
+            if (const auto* medium = std::get_if<materials::Material>(&materials.drawer().things[std::size_t(i)].what))
+                rows.push_back(review::filledRow(pigment::pigmentOf(*medium), 1.1f));
+    rows.resize(std::min<std::size_t>(rows.size(), 32));
+    rows[3].gloss = true;
+    rows[6].laid = false;
+    review::CameraConditions conditions;
+    conditions.kelvin = 4200;
+    conditions.tiltDegrees = 10;
+    const auto jpeg =
+        review::photographed(review::filledCard(review::CardPaper::a4, 0, rows, 10, 1), conditions);
+    write(file, QByteArray(reinterpret_cast<const char*>(jpeg.data()), qsizetype(jpeg.size())));
+}
+
+template <typename Sheet>
+bool saveSheet(app::MaterialsWindow& materials, const QString& file, const std::function<void(Sheet&)>& prepare) {
+    auto* sheet = materials.findChild<Sheet*>();
+    if (!sheet) return false;
+    prepare(*sheet);
+    QTest::qWait(150);
+    const bool ok = sheet->grab().save(file);
+    sheet->reject();
+    QTest::qWait(50);
+    return ok;
+}
+
+bool saveMaterials(app::MaterialsWindow& materials, const QTemporaryDir& own, const QDir& folder) {
+    materials.resize(1280, 800);
+    materials.show();
+    QTest::qWait(100);
+    materials.view().select({materials.view().sections()[1].things[12]});
+    bool ok = materials.attach(TEST_DATA "/demo/kettle.png");
+    ok &= QTest::qWaitFor([&] { return materials.margin().text().paragraphs.join(' ').contains("missing"); }, 20000);
+    ok &= materials.grab().save(folder.filePath("materials.png"));
+    materials.editChosen();
+    ok &= saveSheet<app::ThingEditor>(materials, folder.filePath("materials-change.png"), [](auto&) {});
+    materials.readWithReader();
+    ok &= saveSheet<app::ReaderSheet>(materials, folder.filePath("materials-reader.png"), [](app::ReaderSheet& sheet) {
+        const auto press = [&](const char* text) {
+            for (QPushButton* button : sheet.findChildren<QPushButton*>())
+                if (button->text() == QLatin1String(text)) button->click();
+            (void)QTest::qWaitFor([&] { return !sheet.isBusy(); }, 5000);
+        };
+        press("Read the white tile");
+        sheet.findChild<QComboBox*>()->setCurrentIndex(1);
+        press("Read the swatch");
+    });
+    write(own.filePath("my sticks.csv"), ownList);
+    materials.takeIn(own.filePath("my sticks.csv"));
+    ok &= saveSheet<app::ListSheet>(materials, folder.filePath("materials-list.png"), [](app::ListSheet& sheet) {
+        (void)QTest::qWaitFor([&] { return !sheet.isBusy(); }, 5000);
+    });
+    ok &= materials.printCards(review::CardPaper::a4, own.filePath("cards.pdf"));
+    photographCard(materials, own.filePath("card.jpg"));
+    materials.readCard(own.filePath("card.jpg"));
+    ok &= saveSheet<app::CardSheet>(materials, folder.filePath("materials-card.png"), [](app::CardSheet& sheet) {
+        (void)QTest::qWaitFor([&] { return !sheet.isBusy(); }, 30000);
+        sheet.selectRow(4);
+    });
+    return ok;
+}
+
+}  // namespace
 
 /// Draws every main view of the demo study with the real window into the folder given.
 int main(int argc, char** argv) {
@@ -60,12 +154,6 @@ int main(int argc, char** argv) {
     app::applyTheme(app::ThemeName::evening);
     ok &= save("layers-evening.png");
     app::applyTheme(app::ThemeName::mid);
-    app::MaterialsWindow& materials = *window.materialsWindow();
-    materials.resize(1280, 800);
-    materials.show();
-    QTest::qWait(100);
-    materials.view().select({materials.view().sections()[1].things[12]});
-    ok &= QTest::qWaitFor([&] { return materials.margin().text().paragraphs.join(' ').contains("missing"); }, 20000);
-    ok &= materials.grab().save(folder.filePath("materials.png"));
+    ok &= saveMaterials(*window.materialsWindow(), own, folder);
     return ok ? 0 : 1;
 }

@@ -378,6 +378,7 @@ class TestDrawer : public QObject {
         QVERIFY(!in<QLineEdit>(editor, "Name"));
         QCOMPARE(in<QLineEdit>(editor, "Maker")->text(), QStringLiteral("Test & Sons"));
         QCOMPARE(in<QLineEdit>(editor, "Colour")->placeholderText(), QStringLiteral("several"));
+        in<QLineEdit>(editor, "Lightfastness")->clear();
         type(editor, "Lightfastness", "fugitive");
         auto* hides = in<QDoubleSpinBox>(editor, "Hides");
         hides->setValue(1.35);

@@ -35,6 +35,9 @@ std::vector<Owned> someThings() {
         things[i].stock = materials::Stock(i % 4);
         things[i].box = i % 2 ? "field box" : "";
         things[i].slot = int(i);
+        things[i].colourError = 0.25 * double(i);
+        things[i].hidingError = 0.01 * double(i);
+        if (i % 3 == 0) things[i].photographs = {"a1b2", "c3d4"};
         things[i].notes = "it's \"soft\"; crumbles\n";
     }
     std::ranges::sort(things, {}, [](const Owned& owned) { return materials::idOf(owned); });
@@ -116,6 +119,90 @@ class TestStore : public QObject {
         QVERIFY(!box.medium("t1") && box.media.size() < all.media.size());
     }
 
+    /// What the windows reckon of a change is what the library then holds, for random changes.
+    void aChangeIsReckonedAsItIsWritten() {
+        const auto store = opened(at("reckoned.sqlite"));
+        materials::Drawer drawer;
+        Numbers random(33);
+        for (int round = 0; round < 120; ++round) {
+            DrawerChange change;
+            for (int n = random.below(4); n > 0; --n) {
+                Owned owned = numbered(random.below(30));
+                owned.notes = std::to_string(round) + "/" + std::to_string(n);
+                change.put.push_back(owned);
+            }
+            for (int n = random.below(3); n > 0; --n) change.removed.push_back("n" + std::to_string(random.below(30)));
+            for (int n = random.below(3); n > 0; --n) {
+                materials::Tray tray{"tray " + std::to_string(random.below(4)), {}};
+                for (int i = random.below(4); i > 0; --i) tray.ids.push_back("n" + std::to_string(random.below(30)));
+                change.trays.push_back(tray);
+            }
+            QVERIFY(store->apply(change).ok());
+            drawer = applied(std::move(drawer), change);
+            QVERIFY2(*store->drawer() == drawer, qPrintable(QString::number(round)));
+        }
+        QVERIFY(drawer.things.size() > 5);
+    }
+
+    void photographsAreHeldWhileSomethingRefersToThem() {
+        const common::Bytes bytes{0, 1, 2, 255};
+        std::string key;
+        {
+            const auto store = opened(at("photographs.sqlite"));
+            QVERIFY(store->isNew());
+            const auto kept = store->keep({"front.jpg", bytes});
+            QVERIFY(kept.ok());
+            key = *kept;
+            QCOMPARE(*store->keep({"again.jpg", bytes}), key);
+            Owned owned = numbered(1);
+            owned.photographs = {key};
+            QVERIFY(store->apply({.put = {owned}}).ok());
+            QVERIFY(store->keep({"nobody's.jpg", {9}}).ok());
+        }
+        {
+            const auto store = opened(at("photographs.sqlite"));
+            QVERIFY(!store->isNew());
+            QCOMPARE(store->photograph(key)->bytes, bytes);
+            QCOMPARE(store->photograph(key)->name, std::string("front.jpg"));
+            QVERIFY(store->apply({.removed = {"n1"}}).ok());
+            // It is still there for an undo.
+            QVERIFY(store->photograph(key).ok());
+        }
+        const auto store = opened(at("photographs.sqlite"));
+        QCOMPARE(store->photograph(key).problem().kind, ProblemKind::fileMissing);
+    }
+
+    void printedCardsAreRememberedRoundTheirPages() {
+        const auto store = opened(at("cards.sqlite"));
+        const auto ids = [](int from, int count) {
+            std::vector<std::string> list;
+            for (int i = 0; i < count; ++i) list.push_back("n" + std::to_string(from + i));
+            return list;
+        };
+        QCOMPARE(*store->rememberCards(ids(0, 7), 3, 5), 0);
+        QCOMPARE(*store->cardRows(1), ids(3, 3));
+        QCOMPARE(*store->cardRows(2), ids(6, 1));
+        QVERIFY(store->cardRows(3)->empty());
+        QCOMPARE(*store->rememberCards(ids(20, 8), 3, 5), 3);
+        QCOMPARE(*store->cardRows(4), ids(23, 3));
+        QCOMPARE(*store->cardRows(0), ids(26, 2));  // the oldest is forgotten
+        QCOMPARE(*store->cardRows(1), ids(3, 3));
+        QCOMPARE(*store->rememberCards(ids(40, 1), 3, 5), 1);
+    }
+
+    /// A long change from another thread.
+    void anotherConnectionWrites() {
+        const auto store = opened(at("thread.sqlite"));
+        const auto other = store->another();
+        QVERIFY(other.ok() && !(*other)->isReadOnly());
+        QVERIFY((*other)->apply({.put = {numbered(4)}}).ok());
+        QCOMPARE(store->drawer()->things.size(), std::size_t(1));
+        const auto second = opened(at("thread.sqlite"));
+        QVERIFY(second->isReadOnly());
+        const auto readOnly = second->another();
+        QVERIFY(readOnly.ok() && (*readOnly)->isReadOnly());
+    }
+
     /// A library of the first schema, as it was released, is brought up to date with all that is in it.
     void anOlderLibraryIsBroughtUpToDate() {
         {
@@ -139,7 +226,11 @@ class TestStore : public QObject {
         QCOMPARE(drawer.things.size(), std::size_t(1));
         QCOMPARE(std::get<materials::Material>(drawer.things[0].what).name, std::string("old grey"));
         QCOMPARE(drawer.things[0].stock, materials::Stock::stub);
-        QVERIFY(store->apply({.trays = {{"new", {"s1"}}}}).ok());
+        QVERIFY(!store->isNew());
+        Owned measured = drawer.things[0];
+        measured.colourError = 0.4;
+        QVERIFY(store->apply({.put = {measured}, .trays = {{"new", {"s1"}}}}).ok());
+        QVERIFY(store->drawer()->things[0] == measured);
     }
 
     void whatCannotBeReadIsRefused() {

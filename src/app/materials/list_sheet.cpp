@@ -147,11 +147,11 @@ void ListSheet::attempt() {
          defaults](const common::Progress& progress) {
             return storage::thingsFrom(*table, columns, known, defaults, progress);
         },
-        [this](common::Result<storage::TableThings> result) { showAttempt(result); },
+        [this](common::Result<storage::TableThings> result) { showAttempt(std::move(result)); },
         [this](double fraction) { progress_->setValue(50 + int(fraction * 50)); });
 }
 
-void ListSheet::showAttempt(const common::Result<storage::TableThings>& result) {
+void ListSheet::showAttempt(common::Result<storage::TableThings> result) {
     progress_->hide();
     bad_->clear();
     found_.reset();
@@ -160,16 +160,16 @@ void ListSheet::showAttempt(const common::Result<storage::TableThings>& result) 
         return setProblem(wording::problemSentence(result.problem()));
     }
     setProblem({});
-    found_ = std::make_shared<storage::TableThings>(*result);
+    found_ = std::make_shared<storage::TableThings>(*std::move(result));
     std::vector<common::Problem> bad = table_->bad;
     bad.insert(bad.end(), found_->bad.begin(), found_->bad.end());
     std::ranges::stable_sort(bad, {}, &common::Problem::row);
     const int good = int(found_->things.size());
-    QString words = tr("%1 rows can be taken in: %2 are new, %3 change what is in the drawer.")
+    QString words = good == 0 ? tr("No row can be taken in.") : tr("%1 rows can be taken in: %2 are new, %3 change what is in the drawer.")
                         .arg(good)
                         .arg(good - found_->known)
                         .arg(found_->known);
-    if (!bad.empty()) words += ' ' + tr("%1 cannot:").arg(bad.size());
+    if (!bad.empty()) words += ' ' + tr("These %1 cannot:").arg(bad.size());
     summary_->setText(words);
     for (std::size_t i = 0; i < std::min<std::size_t>(bad.size(), shownBad); ++i) {
         // The file is named in the head.
@@ -179,7 +179,9 @@ void ListSheet::showAttempt(const common::Result<storage::TableThings>& result) 
     if (bad.size() > shownBad) bad_->addItem(tr("… and %1 more.").arg(bad.size() - shownBad));
     bad_->setVisible(!bad.empty());
     take_->setEnabled(good > 0 && !drawer_.store().isReadOnly());
-    take_->setText(bad.empty() ? tr("Take in %1").arg(good) : tr("Take in the %1 good rows").arg(good));
+    take_->setText(good == 0     ? tr("Take in")
+                   : bad.empty() ? tr("Take in %1").arg(good)
+                                 : tr("Take in the %1 good rows").arg(good));
 }
 
 void ListSheet::take() {

@@ -30,7 +30,7 @@ class ListSheet : public Sheet {
     void showTable();
     /// Tries the list with the columns as they are said to be.
     void attempt();
-    void showAttempt(const common::Result<storage::TableThings>& result);
+    void showAttempt(common::Result<storage::TableThings> result);
     void take();
     std::vector<storage::Column> columns() const;
 

@@ -303,7 +303,7 @@ void MaterialsWindow::takeIn(const QString& file) {
             if (!other) return other.problem();
             return storage::takeIn(*whole, **other);
         },
-        [this, file](common::Result<storage::DrawerChange> change) {
+        [this, file](common::Result<storage::DrawerChange> change) mutable {
             describe();
             if (!change) return say(change.problem());
             const int things = int(change->put.size()), trays = int(change->trays.size());

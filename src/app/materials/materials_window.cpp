@@ -2,7 +2,6 @@
 
 #include <QCheckBox>
 #include <QComboBox>
-#include <QFormLayout>
 #include <QLineEdit>
 #include <QPushButton>
 #include <QScrollArea>
@@ -50,7 +49,7 @@ void MaterialsWindow::makeFrame() {
     by_->setAccessibleName(tr("Lay out by"));
     head->addSpacing(10);
     find_ = new QLineEdit;
-    find_->setPlaceholderText(tr("name, pigment, box, or #rrggbb"));
+    find_->setPlaceholderText(tr("words, or a colour: #rrggbb"));
     find_->setMinimumWidth(210);
     find_->setClearButtonEnabled(true);
     addField(head, tr("Find"), find_);
@@ -77,12 +76,12 @@ void MaterialsWindow::makeFrame() {
     right->addWidget(scroll, 1);
     fields_ = new KeptFields;
     right->addWidget(fields_);
-    auto* tried = new QFormLayout;
-    tried->setContentsMargins(16, 0, 16, 4);
     paper_ = new QComboBox;
     paper_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
-    paper_->setAccessibleName(tr("Tried on"));
-    tried->addRow(tr("Tried on"), paper_);
+    auto* tried = new QHBoxLayout;
+    tried->setContentsMargins(16, 0, 16, 4);
+    addField(tried, tr("Tried on"), paper_);
+    tried->setStretch(1, 1);
     right->addLayout(tried);
     row->addLayout(right);
     setCentralWidget(whole);

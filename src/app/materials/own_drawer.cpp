@@ -8,8 +8,7 @@ namespace app {
 
 class OwnDrawer::Step : public QUndoCommand {
  public:
-    Step(OwnDrawer& drawer, const QString& what, storage::DrawerChange there, storage::DrawerChange back,
-         bool isWritten = false)
+    Step(OwnDrawer& drawer, const QString& what, Change there, storage::DrawerChange back, bool isWritten = false)
         : QUndoCommand(what),
           drawer_(drawer),
           there_(std::move(there)),
@@ -18,14 +17,15 @@ class OwnDrawer::Step : public QUndoCommand {
 
     void redo() override {
         // A step that could not be written does not stay in the history.
-        if (!isWritten_) setObsolete(!drawer_.write(there_));
+        if (!isWritten_) setObsolete(!drawer_.write(*there_));
         isWritten_ = false;
     }
     void undo() override { drawer_.write(back_); }
 
  private:
     OwnDrawer& drawer_;
-    storage::DrawerChange there_, back_;
+    Change there_;
+    storage::DrawerChange back_;
     bool isWritten_;  // before it comes into the history
 };
 
@@ -63,28 +63,29 @@ storage::DrawerChange OwnDrawer::reversed(const storage::DrawerChange& change) c
     return back;
 }
 
-bool OwnDrawer::apply(const QString& what, const storage::DrawerChange& change) {
+bool OwnDrawer::apply(const QString& what, storage::DrawerChange change) {
     const int before = history_.index();
-    history_.push(new Step(*this, what, change, reversed(change)));
+    auto back = reversed(change);
+    history_.push(
+        new Step(*this, what, std::make_shared<storage::DrawerChange>(std::move(change)), std::move(back)));
     return history_.index() > before;
 }
 
-void OwnDrawer::applyInBackground(const QString& what, const storage::DrawerChange& change,
-                                  std::function<void(bool)> done) {
-    const auto work = [this, change](const common::Progress&) -> common::Result<materials::Drawer> {
+void OwnDrawer::applyInBackground(const QString& what, storage::DrawerChange change, std::function<void(bool)> done) {
+    const Change shared = std::make_shared<storage::DrawerChange>(std::move(change));
+    const auto work = [this, shared](const common::Progress&) -> common::Done {
         const auto other = store_.another();
         if (!other) return other.problem();
-        if (const auto written = (*other)->apply(change); !written) return written.problem();
-        return (*other)->drawer();
+        return (*other)->apply(*shared);
     };
-    background_.run(work, [this, what, change, done](common::Result<materials::Drawer> drawer) {
-        if (!drawer) {
-            Q_EMIT problemMet(drawer.problem());
+    background_.run(work, [this, what, shared, done](const common::Done& written) {
+        if (!written) {
+            Q_EMIT problemMet(written.problem());
             return done(false);
         }
-        auto back = reversed(change);
-        drawer_ = *std::move(drawer);
-        history_.push(new Step(*this, what, change, std::move(back), true));
+        auto back = reversed(*shared);
+        drawer_ = storage::applied(std::move(drawer_), *shared);
+        history_.push(new Step(*this, what, shared, std::move(back), true));
         Q_EMIT changed();
         done(true);
     });
@@ -95,12 +96,7 @@ bool OwnDrawer::write(const storage::DrawerChange& change) {
         Q_EMIT problemMet(done.problem());
         return false;
     }
-    auto drawer = store_.drawer();
-    if (!drawer) {
-        Q_EMIT problemMet(drawer.problem());
-        return false;
-    }
-    drawer_ = *std::move(drawer);
+    drawer_ = storage::applied(std::move(drawer_), change);
     Q_EMIT changed();
     return true;
 }

@@ -2,6 +2,8 @@
 
 #include <QObject>
 #include <QUndoStack>
+#include <functional>
+#include <memory>
 
 #include "app/background.h"
 #include "storage/materials_store.h"
@@ -26,10 +28,10 @@ class OwnDrawer : public QObject {
     QUndoStack& history() { return history_; }
 
     /// One undoable step. False, after problemMet, when it could not be written: nothing has changed then.
-    bool apply(const QString& what, const storage::DrawerChange& change);
+    bool apply(const QString& what, storage::DrawerChange change);
     /// The same for long changes, off the interface thread; then `done` with whether it was written. Nothing else may
     /// be changed until then.
-    void applyInBackground(const QString& what, const storage::DrawerChange& change, std::function<void(bool)> done);
+    void applyInBackground(const QString& what, storage::DrawerChange change, std::function<void(bool)> done);
 
  Q_SIGNALS:
     void changed();
@@ -37,6 +39,7 @@ class OwnDrawer : public QObject {
 
  private:
     class Step;
+    using Change = std::shared_ptr<const storage::DrawerChange>;
     storage::DrawerChange reversed(const storage::DrawerChange& change) const;
     bool write(const storage::DrawerChange& change);
 

@@ -131,7 +131,7 @@ class SticksStation::Tray : public QWidget {
 };
 
 SticksStation::SticksStation(Session& session)
-    : Station(session, tr("The tray"), tr("light above dark; a triangle marks a toxic pigment")) {
+    : Station(session, tr("The tray"), tr("light above dark")) {
     from_ = new QComboBox;
     addField(choices_, tr("Draw from"), from_);
     connect(from_, &QComboBox::activated, this, [this] { Q_EMIT trayWanted(from_->currentData().toString()); });

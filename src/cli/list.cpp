@@ -1,0 +1,71 @@
+#include <QFileInfo>
+#include <QTextStream>
+#include <algorithm>
+#include <cstdio>
+
+#include "cli/commands.h"
+#include "storage/document.h"
+#include "storage/drawer_json.h"
+#include "storage/list_export.h"
+#include "storage/table_things.h"
+#include "wording/sentences.h"
+
+namespace cli {
+
+namespace {
+
+using common::Problem;
+using common::ProblemKind;
+using materials::Owned;
+
+/// Things out of a list in any format. Rows that cannot be taken are refused, or said on stderr and left out.
+common::Result<std::vector<Owned>> thingsIn(const std::string& file, const std::string& kind, bool leaveBadOut) {
+    if (QString::fromStdString(file).endsWith(QStringLiteral(".json"), Qt::CaseInsensitive)) {
+        const auto bytes = common::readFile(file);
+        if (!bytes) return bytes.problem();
+        auto whole = storage::drawerFromJson(*bytes, file);
+        if (!whole) return whole.problem();
+        return std::move(*std::move(whole)).drawer.things;
+    }
+    const auto table = storage::readTable(file);
+    if (!table) return table.problem();
+    auto found = storage::thingsFrom(*table, storage::guessedColumns(table->headings), {}, {kind});
+    if (!found) return found.problem();
+    std::vector<Problem> bad = table->bad;
+    bad.insert(bad.end(), found->bad.begin(), found->bad.end());
+    std::ranges::stable_sort(bad, {}, &Problem::row);
+    if (!bad.empty() && !leaveBadOut) return bad.front();
+    for (const Problem& problem : bad) std::fprintf(stderr, "%s\n", qPrintable(wording::problemSentence(problem)));
+    return std::move(*std::move(found)).things;
+}
+
+}  // namespace
+
+int list(const QStringList& arguments) {
+    Options options;
+    if (!parse(arguments, {"--out", "--kind", "--bad-rows"}, options)) return 2;
+    const QString out = options.last("--out"), badRows = options.last("--bad-rows", "refuse");
+    if (options.words.size() != 1 || out.isEmpty())
+        return refuse({ProblemKind::nameUnknown, "The command", 0, "list", "list FILE --out FILE"});
+    if (badRows != "refuse" && badRows != "leave-out")
+        return refuse({ProblemKind::nameUnknown, "The value of --bad-rows", 0, badRows.toStdString(), "refuse, leave-out"});
+    const auto things = thingsIn(options.words[0].toStdString(), options.last("--kind", "soft").toStdString(),
+                                 badRows == "leave-out");
+    if (!things) return refuse(things.problem());
+    const QString ending = QFileInfo(out).suffix().toLower();
+    QByteArray bytes;
+    if (ending == "csv")
+        bytes = storage::drawerCsv(*things);
+    else if (ending == "gpl")
+        bytes = storage::paletteText(*things, QFileInfo(out).completeBaseName());
+    else if (ending == "txt")
+        bytes = storage::readingsText(*things);
+    else if (ending == "json")
+        bytes = storage::drawerJson({{*things, {}}, {}});
+    else
+        return refuse({ProblemKind::nameUnknown, "The ending of", 0, out.toStdString(), ".csv, .gpl, .txt, .json"});
+    const auto done = storage::writeWhole(out.toStdString(), bytes);
+    return done ? 0 : refuse(done.problem());
+}
+
+}  // namespace cli
