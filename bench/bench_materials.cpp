@@ -131,9 +131,10 @@ void registerDrawer() {
     const std::pair<const char*, app::Wanted> ways[] = {
         {"found by two words", words}, {"all by hue", byHue}, {"all by box", byBox}, {"nearest to a colour", nearest}};
     for (const auto& [name, wanted] : ways)
-        benchmark::RegisterBenchmark((std::string("2,000 things/") + name).c_str(),
-                                     [laidOut, w = wanted](benchmark::State& state) { laidOut(state, w); })
-            ->Unit(benchmark::kMillisecond);
+        benchmark::RegisterBenchmark((std::string("2,000 things/") + name).c_str(), [laidOut, w = wanted](
+                                                                                        benchmark::State& state) {
+            laidOut(state, w);
+        })->Unit(benchmark::kMillisecond);
     benchmark::RegisterBenchmark("2,000 things/SQLite, the same two words looked for and sorted",
                                  [](benchmark::State& state) {
                                      const QTemporaryDir folder;
@@ -145,8 +146,9 @@ void registerDrawer() {
                                      base.open();
                                      for (auto _ : state) {
                                          QSqlQuery query(base);
-                                         query.exec("SELECT * FROM thing WHERE (box || notes) LIKE '%studio%' AND (box "
-                                                    "|| notes) LIKE '%crumbles%' ORDER BY hex");
+                                         query.exec(
+                                             "SELECT * FROM thing WHERE (box || notes) LIKE '%studio%' AND (box "
+                                             "|| notes) LIKE '%crumbles%' ORDER BY hex");
                                          while (query.next()) benchmark::DoNotOptimize(query.value(0).toString());
                                      }
                                  })

@@ -31,7 +31,9 @@ class Background {
         isBusy_ = true;
         pool_.start([this, work = std::move(work), done = std::move(done), report, token = stop_.get_token(),
                      job = job_]() mutable {
-            const auto onContext = [this](auto then) { QMetaObject::invokeMethod(context_, then, Qt::QueuedConnection); };
+            const auto onContext = [this](auto then) {
+                QMetaObject::invokeMethod(context_, then, Qt::QueuedConnection);
+            };
             common::Progress progress{{}, token};
             if (report)
                 progress.report = [&](double fraction) {

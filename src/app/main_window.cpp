@@ -70,12 +70,8 @@ MainWindow::MainWindow(materials::Library starter, storage::MaterialsStore* stor
 void MainWindow::makeFrame() {
     auto* subject = new SubjectStation(session_);
     sticks_ = new SticksStation(session_);
-    stations_ = {subject,
-                 new ValuesStation(session_),
-                 new PaperStation(session_),
-                 sticks_,
-                 new UnderpaintingStation(session_),
-                 new LayersStation(session_)};
+    stations_ = {subject, new ValuesStation(session_),        new PaperStation(session_),
+                 sticks_, new UnderpaintingStation(session_), new LayersStation(session_)};
     connect(sticks_, &SticksStation::trayWanted, this, &MainWindow::drawFrom);
     listTrays();
     connect(subject, &SubjectStation::openPictureWanted, this, [this] { chooseAndOpen(true); });
@@ -304,7 +300,8 @@ void MainWindow::drawFrom(const QString& name) {
         library = ownMaterials(&*tray);
     }
     if (library.media.empty()) {
-        say(tr("The tray %1 has no stick, pencil or pan to plan with that is not used up: put some into it.").arg(name));
+        say(tr("The tray %1 has no stick, pencil or pan to plan with that is not used up: put some into it.")
+                .arg(name));
         return sticks_->refresh();
     }
     if (!library.paper(study.paper)) study.paper.clear();

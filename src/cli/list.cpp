@@ -48,9 +48,10 @@ int list(const QStringList& arguments) {
     if (options.words.size() != 1 || out.isEmpty())
         return refuse({ProblemKind::nameUnknown, "The command", 0, "list", "list FILE --out FILE"});
     if (badRows != "refuse" && badRows != "leave-out")
-        return refuse({ProblemKind::nameUnknown, "The value of --bad-rows", 0, badRows.toStdString(), "refuse, leave-out"});
-    const auto things = thingsIn(options.words[0].toStdString(), options.last("--kind", "soft").toStdString(),
-                                 badRows == "leave-out");
+        return refuse(
+            {ProblemKind::nameUnknown, "The value of --bad-rows", 0, badRows.toStdString(), "refuse, leave-out"});
+    const auto things =
+        thingsIn(options.words[0].toStdString(), options.last("--kind", "soft").toStdString(), badRows == "leave-out");
     if (!things) return refuse(things.problem());
     const QString ending = QFileInfo(out).suffix().toLower();
     QByteArray bytes;

@@ -21,6 +21,7 @@ enum class ProblemKind {
     folderUnwritable,
     writeFailed,
     trayEmpty,
+    trayTooLarge,
     paperMissing,
     paperUnknown,
     columnMissing,

@@ -11,8 +11,7 @@ std::vector<PreparedStick> prepared(const std::vector<materials::Material>& medi
     const std::size_t count = std::min<std::size_t>(media.size(), mostSticks);
     sticks.reserve(count);
     for (std::size_t i = 0; i < count; ++i)
-        sticks.push_back({media[i].kind, pigment::pigmentOf(media[i]),
-                          colour::labFromSrgb8(media[i].masstone)});
+        sticks.push_back({media[i].kind, pigment::pigmentOf(media[i]), colour::labFromSrgb8(media[i].masstone)});
     return sticks;
 }
 

@@ -10,7 +10,7 @@
 namespace matching {
 
 /// The largest tray that a palette is chosen from.
-inline constexpr int mostSticks = 1024;
+inline constexpr int mostSticks = 4096;
 using StickSet = std::bitset<mostSticks>;
 
 /// A stick, pencil, pan or paint made ready for the search.

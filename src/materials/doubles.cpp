@@ -74,8 +74,8 @@ void addWhat(Tool& tool, const Tool& other) {
 }
 
 void add(Owned& owned, const Owned& other) {
-    std::visit(
-        [&](auto& what) { addWhat(what, std::get<std::remove_reference_t<decltype(what)>>(other.what)); }, owned.what);
+    std::visit([&](auto& what) { addWhat(what, std::get<std::remove_reference_t<decltype(what)>>(other.what)); },
+               owned.what);
     if (isBetterKnown(other, owned)) {
         if (const auto colour = colourOf(other)) setColour(owned, *colour);
         owned.source = other.source;

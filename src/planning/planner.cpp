@@ -209,6 +209,9 @@ common::Result<Plan> makePlan(const Study& study, const materials::Library& libr
     if (auto problem = outOfBounds(study)) return *problem;
     const bool anyDry = std::ranges::any_of(library.media, [](const auto& m) { return !materials::isWet(m.kind); });
     if (!anyDry) return Problem{ProblemKind::trayEmpty, ""};
+    if (library.media.size() > matching::mostSticks)
+        return Problem{ProblemKind::trayTooLarge, "", 0, std::to_string(library.media.size()),
+                       std::to_string(matching::mostSticks)};
     if (library.papers.empty()) return Problem{ProblemKind::paperMissing, ""};
     if (!study.paper.empty() && !library.paper(study.paper))
         return Problem{ProblemKind::paperUnknown, "", 0, study.paper};

@@ -98,13 +98,15 @@ void paintKey(QPdfWriter& writer, QPainter& painter, review::CardPaper paper, co
         if (place == 0) {
             writer.newPage();
             words(painter, QRectF(edge * mm, edge * mm, page.width * mm, 6 * mm), Qt::AlignLeft,
-                  tr("Which row is what. This page is for you: it is not photographed."), true);
+                  tr("Which row is what. Of a paper lay an offcut over its whole row. This page is not photographed."),
+                  true);
         }
         const double width = (page.width - 2 * edge) / columns;
-        const QRectF box((edge + place / lines * width) * mm, (edge + 12 + place % lines * line) * mm,
-                         (width - 3) * mm, line * mm);
+        const QRectF box((edge + place / lines * width) * mm, (edge + 12 + place % lines * line) * mm, (width - 3) * mm,
+                         line * mm);
         const int number = (set.firstPage + i / perPage) % review::mostPages * perPage + i % perPage + 1;
-        words(painter, QRectF(box.left(), box.top(), 10 * mm, box.height()), Qt::AlignRight, QString::number(number), true);
+        words(painter, QRectF(box.left(), box.top(), 10 * mm, box.height()), Qt::AlignRight, QString::number(number),
+              true);
         const QRectF room = box.adjusted(12 * mm, 0, 0, 0);
         painter.setFont(drawing::font(drawing::TypeSize::small));
         words(painter, room, Qt::AlignLeft,

@@ -36,7 +36,8 @@ std::optional<Told> toldBy(const std::map<QString, int>& columns) {
     const auto three = [&](const char* x, const char* y, const char* z) -> std::vector<std::pair<int, double>> {
         for (const char* name : {x, y, z})
             if (!columns.contains(QLatin1String(name))) return {};
-        return {{columns.at(QLatin1String(x)), 0}, {columns.at(QLatin1String(y)), 0}, {columns.at(QLatin1String(z)), 0}};
+        return {
+            {columns.at(QLatin1String(x)), 0}, {columns.at(QLatin1String(y)), 0}, {columns.at(QLatin1String(z)), 0}};
     };
     if (auto lab = three("LAB_L", "LAB_A", "LAB_B"); !lab.empty()) return Told{Told::lab, lab};
     if (auto xyz = three("XYZ_X", "XYZ_Y", "XYZ_Z"); !xyz.empty()) return Told{Told::xyz, xyz};
@@ -82,8 +83,7 @@ std::optional<colour::Lab> labOf(cmsHANDLE it8, int row, const Told& told) {
         if (!ok || !std::isfinite(values.back())) return std::nullopt;
     }
     if (told.as == Told::lab) return colour::Lab{values[0], values[1], values[2]};
-    if (told.as == Told::xyz)
-        return colour::labFromXyz({values[0] / 100, values[1] / 100, values[2] / 100});
+    if (told.as == Told::xyz) return colour::labFromXyz({values[0] / 100, values[1] / 100, values[2] / 100});
     const double scale = std::ranges::max(values) > 2 ? 100 : 1;
     std::vector<std::pair<double, double>> readings;
     for (std::size_t i = 0; i < values.size(); ++i) readings.emplace_back(told.columns[i].second, values[i] / scale);
@@ -127,7 +127,8 @@ common::Result<Table> tableFromReadings(const common::Bytes& text, const std::st
         const std::string id = word(row, {"SAMPLE_ID", "SAMPLEID"});
         const std::string called = word(row, {"SAMPLE_NAME", "SAMPLE_LOC"});
         const auto number = [](double v) { return QString::number(v, 'f', 4).toStdString(); };
-        table.rows.push_back({row + 1, {id, called.empty() ? id : called, number(lab->L), number(lab->a), number(lab->b)}});
+        table.rows.push_back(
+            {row + 1, {id, called.empty() ? id : called, number(lab->L), number(lab->a), number(lab->b)}});
     }
     return table;
 }
@@ -139,7 +140,8 @@ QByteArray readingsText(const std::vector<materials::Owned>& things) {
     cmsIT8SetPropertyStr(it8.get(), "DESCRIPTOR", "Colours of a drawer, CIELAB under D50");
     std::vector<std::pair<const materials::Owned*, colour::Lab>> coloured;
     for (const materials::Owned& thing : things)
-        if (const auto colour = materials::colourOf(thing)) coloured.emplace_back(&thing, colour::labFromSrgb8(*colour));
+        if (const auto colour = materials::colourOf(thing))
+            coloured.emplace_back(&thing, colour::labFromSrgb8(*colour));
     static const char* headings[] = {"SAMPLE_ID", "SAMPLE_NAME", "LAB_L", "LAB_A", "LAB_B"};
     cmsIT8SetPropertyDbl(it8.get(), "NUMBER_OF_FIELDS", std::size(headings));
     cmsIT8SetPropertyDbl(it8.get(), "NUMBER_OF_SETS", double(coloured.size()));

@@ -17,9 +17,8 @@ QByteArray drawerJson(const WholeDrawer& whole) {
     for (const materials::Tray& tray : whole.drawer.trays)
         trays.append(QJsonObject{{"name", text(tray.name)}, {"things", arrayOf(tray.ids)}});
     for (const auto& [key, photograph] : whole.photographs)
-        photographs[text(key)] = QJsonObject{
-            {"name", text(photograph.name)},
-            {"base64", QString::fromLatin1(qtBytes(photograph.bytes).toBase64())}};
+        photographs[text(key)] = QJsonObject{{"name", text(photograph.name)},
+                                             {"base64", QString::fromLatin1(qtBytes(photograph.bytes).toBase64())}};
     return QJsonDocument(QJsonObject{{"format", "yawning-dune-drawer"},
                                      {"version", 1},
                                      {"things", things},

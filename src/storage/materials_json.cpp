@@ -53,12 +53,9 @@ materials::Material mediumFrom(Reader& reader) {
 }
 
 materials::Paper paperFrom(Reader& reader) {
-    return {reader.string("id"),
-            reader.string("maker"),
-            reader.string("name"),
-            reader.word("surface", &materials::surfaceNamed),
-            reader.hex("hex"),
-            reader.word("water", &materials::waterNamed)};
+    return {reader.string("id"),   reader.string("maker"),
+            reader.string("name"), reader.word("surface", &materials::surfaceNamed),
+            reader.hex("hex"),     reader.word("water", &materials::waterNamed)};
 }
 
 materials::Tool toolFrom(Reader& reader) {

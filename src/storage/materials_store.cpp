@@ -59,9 +59,9 @@ std::vector<std::string> parted(const QString& list) {
 }
 
 constexpr std::array<std::string_view, 22> columnNames{
-    "id",        "class",         "kind",         "maker",        "name",        "number", "hex",   "source",
-    "hiding",    "hardness",      "pigments",     "lightfastness", "hazards",    "surface", "water", "stock",
-    "box",       "slot",          "notes",        "colour_error", "hiding_error", "photographs"};
+    "id",     "class",    "kind",     "maker",         "name",         "number",     "hex",   "source",
+    "hiding", "hardness", "pigments", "lightfastness", "hazards",      "surface",    "water", "stock",
+    "box",    "slot",     "notes",    "colour_error",  "hiding_error", "photographs"};
 
 /// The place of a column; a name that is none does not compile.
 consteval int column(std::string_view name) {
@@ -148,7 +148,8 @@ Row rowOf(const Owned& owned) {
 std::optional<Owned> ownedFrom(const QSqlQuery& query) {
     RowReader row(query);
     Owned owned;
-    const std::string id = row.string(column("id")), maker = row.string(column("maker")), name = row.string(column("name"));
+    const std::string id = row.string(column("id")), maker = row.string(column("maker")),
+                      name = row.string(column("name"));
     const std::string what = row.string(column("class"));
     if (what == "medium")
         owned.what = materials::Material{id,
@@ -259,7 +260,8 @@ common::Result<std::unique_ptr<MaterialsStore>> MaterialsStore::another() const 
 /// Opens the database and brings its schema up to date.
 std::optional<Problem> MaterialsStore::begin() {
     if (isReadOnly()) {
-        if (lock_.error() != QLockFile::LockFailedError && lock_.error() != QLockFile::NoError) return problem(ProblemKind::folderUnwritable);
+        if (lock_.error() != QLockFile::LockFailedError && lock_.error() != QLockFile::NoError)
+            return problem(ProblemKind::folderUnwritable);
         database_.setConnectOptions(QStringLiteral("QSQLITE_OPEN_READONLY"));
     }
     if (!database_.open()) return problem(isReadOnly() ? ProblemKind::libraryBusy : ProblemKind::folderUnwritable);
@@ -308,7 +310,8 @@ common::Result<materials::Drawer> MaterialsStore::drawer() const {
     materials::Drawer drawer;
     QSqlQuery query(database_);
     query.setForwardOnly(true);
-    if (!query.exec(QStringLiteral("SELECT %1 FROM thing ORDER BY id").arg(allColumns()))) return problem(ProblemKind::libraryDamaged);
+    if (!query.exec(QStringLiteral("SELECT %1 FROM thing ORDER BY id").arg(allColumns())))
+        return problem(ProblemKind::libraryDamaged);
     while (query.next()) {
         auto owned = ownedFrom(query);
         if (!owned) return problem(ProblemKind::libraryDamaged);

@@ -37,7 +37,8 @@ common::Result<planning::Study> studyFrom(const QJsonObject& json, const std::st
     planning::Study study;
     study.title = stringIn(json, "title");
     study.widthMillimetres = reader.number("widthMillimetres", planning::sheetBounds.least, planning::sheetBounds.most);
-    study.heightMillimetres = reader.number("heightMillimetres", planning::sheetBounds.least, planning::sheetBounds.most);
+    study.heightMillimetres =
+        reader.number("heightMillimetres", planning::sheetBounds.least, planning::sheetBounds.most);
     study.areas = int(reader.number("areas", planning::areaBounds.least, planning::areaBounds.most));
     study.valueLevels = int(reader.number("valueLevels", planning::levelBounds.least, planning::levelBounds.most));
     study.squint = reader.number("squint", 0, 1);

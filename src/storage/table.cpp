@@ -10,7 +10,8 @@ namespace storage {
 common::Result<Table> readTable(const std::string& file, const common::Progress& progress) {
     const auto bytes = common::readFile(file);
     if (!bytes) return bytes.problem();
-    const auto view = QByteArrayView(bytes->data(), std::ssize(*bytes)).first(std::min<qsizetype>(1 << 16, std::ssize(*bytes)));
+    const auto view =
+        QByteArrayView(bytes->data(), std::ssize(*bytes)).first(std::min<qsizetype>(1 << 16, std::ssize(*bytes)));
     if (view.startsWith("GIMP Palette")) return tableFromPalette(*bytes, file);
     if (view.contains("BEGIN_DATA_FORMAT")) return tableFromReadings(*bytes, file);
     const QString ending = QFileInfo(text(file)).suffix().toLower();

@@ -34,8 +34,8 @@ common::Result<Table> tableFromCsv(const common::Bytes& csv, const std::string& 
 common::Result<Table> tableFromPalette(const common::Bytes& text, const std::string& name);
 
 /// A table out of colour readings (CGATS.17, read by Little CMS): headings id, name, L, a, b. Takes LAB, XYZ (0..100)
-/// or spectral columns ("SPECTRAL_NM380", "SPEC_380", "NM_380"; in 0..1 or percent; seen in daylight, D65), in this order; refuses others, and LAB and XYZ
-/// under another illuminant than D50, as coloursUnknown.
+/// or spectral columns ("SPECTRAL_NM380", "SPEC_380", "NM_380"; in 0..1 or percent; seen in daylight, D65), in this
+/// order; refuses others, and LAB and XYZ under another illuminant than D50, as coloursUnknown.
 common::Result<Table> tableFromReadings(const common::Bytes& text, const std::string& name);
 
 /// A palette or colour readings by what the file holds, CSV by its ending; listUnknown otherwise.

@@ -21,8 +21,9 @@ using materials::Owned;
 namespace {
 
 constexpr std::array<std::string_view, columnCount> headings{
-    "",     "kind",     "id",       "name",          "maker",  "number",  "hex",   "L",     "a",   "b",    "hiding",
-    "hardness", "pigments", "lightfastness", "hazard", "surface", "water", "stock", "box", "slot", "notes", "source"};
+    "",      "kind",  "id",     "name",     "maker",    "number",        "hex",    "L",
+    "a",     "b",     "hiding", "hardness", "pigments", "lightfastness", "hazard", "surface",
+    "water", "stock", "box",    "slot",     "notes",    "source"};
 
 std::string trimmed(std::string_view text) {
     constexpr std::string_view blank = " \t\r\n\0";
@@ -98,8 +99,7 @@ class RowReader {
             fail(column, field, {});
     }
     void fail(Column column, const std::string& field, const std::string& allowed) {
-        if (problem)
-            return;
+        if (problem) return;
         const std::string what = std::string(headingOf(column)) + " \"" + field + "\"";
         problem = Problem{ProblemKind::fieldBad, file_, row_.number, what, allowed};
     }
@@ -209,7 +209,8 @@ class Known {
     std::string newId(const std::string& name) {
         const std::string stem = materials::idStem(name);
         std::string id = stem;
-        for (int& n = tried_[stem]; ids_.contains(id) || taken_.contains(id);) id = stem + "-" + std::to_string(++n + 1);
+        for (int& n = tried_[stem]; ids_.contains(id) || taken_.contains(id);)
+            id = stem + "-" + std::to_string(++n + 1);
         return id;
     }
     /// False for an id that a row before has had.
@@ -294,17 +295,37 @@ std::string_view headingOf(Column column) {
 }
 
 std::vector<Column> guessedColumns(const std::vector<std::string>& given) {
-    static const std::map<std::string, Column> others{
-        {"type", Column::kind},          {"medium", Column::kind},      {"colour", Column::hex},
-        {"color", Column::hex},          {"rgb", Column::hex},          {"title", Column::name},         {"colour name", Column::name},   {"color name", Column::name},
-        {"label", Column::number},       {"no", Column::number},        {"no.", Column::number},
-        {"code", Column::number},        {"brand", Column::maker},      {"manufacturer", Column::maker},
-        {"made by", Column::maker},      {"l*", Column::L},             {"a*", Column::a},
-        {"b*", Column::b},               {"lab_l", Column::L},          {"lab_a", Column::a},
-        {"lab_b", Column::b},            {"opacity", Column::hiding},   {"pigment", Column::pigments},
-        {"permanence", Column::lightfastness}, {"hazards", Column::hazard}, {"tooth", Column::surface},
-        {"left", Column::stock},         {"tray", Column::box},         {"place", Column::slot},
-        {"note", Column::notes},         {"remarks", Column::notes}};
+    static const std::map<std::string, Column> others{{"type", Column::kind},
+                                                      {"medium", Column::kind},
+                                                      {"colour", Column::hex},
+                                                      {"color", Column::hex},
+                                                      {"rgb", Column::hex},
+                                                      {"title", Column::name},
+                                                      {"colour name", Column::name},
+                                                      {"color name", Column::name},
+                                                      {"label", Column::number},
+                                                      {"no", Column::number},
+                                                      {"no.", Column::number},
+                                                      {"code", Column::number},
+                                                      {"brand", Column::maker},
+                                                      {"manufacturer", Column::maker},
+                                                      {"made by", Column::maker},
+                                                      {"l*", Column::L},
+                                                      {"a*", Column::a},
+                                                      {"b*", Column::b},
+                                                      {"lab_l", Column::L},
+                                                      {"lab_a", Column::a},
+                                                      {"lab_b", Column::b},
+                                                      {"opacity", Column::hiding},
+                                                      {"pigment", Column::pigments},
+                                                      {"permanence", Column::lightfastness},
+                                                      {"hazards", Column::hazard},
+                                                      {"tooth", Column::surface},
+                                                      {"left", Column::stock},
+                                                      {"tray", Column::box},
+                                                      {"place", Column::slot},
+                                                      {"note", Column::notes},
+                                                      {"remarks", Column::notes}};
     std::vector<Column> columns;
     std::unordered_set<int> used{0};
     for (const std::string& heading : given) {

@@ -82,8 +82,7 @@ QString columnWord(std::string_view heading) {
                                                                {"slot", "slot in the box"},
                                                                {"source", "where its colour is from"}};
     const auto found = words.find(heading);
-    return found != words.end() ? say(found->second)
-                                : say(std::string(heading).c_str());
+    return found != words.end() ? say(found->second) : say(std::string(heading).c_str());
 }
 
 QStringList whatIsKnown(const materials::Owned& owned) {

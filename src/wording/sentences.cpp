@@ -65,6 +65,10 @@ QString problemSentence(const common::Problem& problem) {
         case ProblemKind::trayEmpty:
             return say("The tray has no stick, pencil or pan to plan with: add some to the materials%1.")
                 .arg(file.isEmpty() ? QString() : say(" in %1").arg(file));
+        case ProblemKind::trayTooLarge:
+            return say("The study would draw from %1 sticks and paints, and can weigh %2 at most: put those that count "
+                       "into a tray and draw from that.")
+                .arg(what, allowed);
         case ProblemKind::paperMissing:
             return say("The materials have no paper to plan on: add one.");
         case ProblemKind::paperUnknown:
@@ -99,8 +103,9 @@ QString problemSentence(const common::Problem& problem) {
             return say("%1 has more than %2 rows: split it and take the parts in one after the other.")
                 .arg(file, allowed);
         case ProblemKind::readerLost:
-            return say("The colour reader does not answer: check its cable or battery, connect it again and put it on "
-                       "the white tile.");
+            return say(
+                "The colour reader does not answer: check its cable or battery, connect it again and put it on "
+                "the white tile.");
         case ProblemKind::readerUncalibrated:
             return say("The colour reader does not know its white: put it on the white tile first.");
         case ProblemKind::readerUnsteady:
@@ -108,8 +113,9 @@ QString problemSentence(const common::Problem& problem) {
                        "swatch and touch again.")
                 .arg(what);
         case ProblemKind::tileWrong:
-            return say("What lies under the colour reader is not its white tile: wipe the tile and put the reader "
-                       "flat on it.");
+            return say(
+                "What lies under the colour reader is not its white tile: wipe the tile and put the reader "
+                "flat on it.");
         case ProblemKind::duneDamaged:
             return say("%1 is cut off or damaged and cannot be opened: take a copy of it.").arg(file);
         case ProblemKind::duneNewer:

@@ -48,8 +48,7 @@ void photographCard(app::MaterialsWindow& materials, const QString& file) {
     review::CameraConditions conditions;
     conditions.kelvin = 4200;
     conditions.tiltDegrees = 10;
-    const auto jpeg =
-        review::photographed(review::filledCard(review::CardPaper::a4, 0, rows, 10, 1), conditions);
+    const auto jpeg = review::photographed(review::filledCard(review::CardPaper::a4, 0, rows, 10, 1), conditions);
     write(file, QByteArray(reinterpret_cast<const char*>(jpeg.data()), qsizetype(jpeg.size())));
 }
 

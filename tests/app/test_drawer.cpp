@@ -298,8 +298,10 @@ class TestDrawer : public QObject {
         write("none.doc", "words");
         write("wide.csv", QByteArray("n\0a\0m\0e\0\n\0", 10));
         write("colourless.csv", "shelf,drawer\n1,2\n");
-        for (const auto& [name, words] : {std::pair{"none.doc", "is no list"}, {"wide.csv", "not written in UTF-8"},
-                                          {"colourless.csv", "has no column \"name\""}, {"nowhere.csv", "is not there"}}) {
+        for (const auto& [name, words] : {std::pair{"none.doc", "is no list"},
+                                          {"wide.csv", "not written in UTF-8"},
+                                          {"colourless.csv", "has no column \"name\""},
+                                          {"nowhere.csv", "is not there"}}) {
             auto* sheet = opened<ListSheet>([&] { window_->takeIn(at(name)); });
             QTRY_VERIFY(!sheet->isBusy());
             QVERIFY2(sheet->problem().contains(words), qPrintable(sheet->problem()));

@@ -54,6 +54,38 @@ class TestCli : public QObject {
         QVERIFY(storage::writeDocument({smallStudy(), smallLibrary()}, at("ball.dune").toStdString()).ok());
     }
 
+    /// Round the formats: a list, a palette, readings and a whole drawer, and the colours are the same.
+    void listsGoFromFormatToFormat() {
+        write(at("mine.csv"),
+              "name;hex;stock\nwarm grey;#8a7f74;half\nplum;#5b3149;full\nbad;#12;full\nowed;#101010;-1\n");
+        Run r = run({"list", at("mine.csv"), "--out", at("mine.json")});
+        QCOMPARE(r.status, 2);
+        QCOMPARE(r.err.count('\n'), 1);
+        QVERIFY(r.err.contains("row 4: hex"));
+        QVERIFY(!QFile::exists(at("mine.json")));
+        r = run({"list", at("mine.csv"), "--out", at("mine.json"), "--bad-rows", "leave-out"});
+        QCOMPARE(r.status, 0);
+        QCOMPARE(r.err.count('\n'), 2);
+        QString from = at("mine.json");
+        for (const char* to : {"b.gpl", "c.txt", "d.csv", "e.json"}) {
+            QCOMPARE(run({"list", from, "--out", at(to), "--kind", "soft"}).status, 0);
+            from = at(to);
+        }
+        const QJsonArray things = QJsonDocument::fromJson(fileBytes(from)).object()["things"].toArray();
+        QCOMPARE(things.size(), 2);
+        QCOMPARE(things[0].toObject()["hex"].toString(), QStringLiteral("#8a7f74"));
+        QCOMPARE(things[1].toObject()["name"].toString(), QStringLiteral("plum"));
+        for (const QStringList& bad : {QStringList{"list", at("mine.csv")},
+                                       {"list", at("none.csv"), "--out", at("x.csv")},
+                                       {"list", at("b.gpl"), "--out", at("x.doc")},
+                                       {"list", at("ball.png"), "--out", at("x.csv")},
+                                       {"list", at("b.gpl"), "--out", at("x.csv"), "--bad-rows", "perhaps"}}) {
+            const Run refused = run(bad);
+            QCOMPARE(refused.status, 2);
+            QCOMPARE(refused.err.count('\n'), 1);
+        }
+    }
+
     void aPlanIsWrittenWhole() {
         const Run r = run({"plan", at("ball.dune"), "--out", at("plan")});
         QCOMPARE(r.err, QByteArray());

@@ -5,6 +5,7 @@
 #include "allocations.h"
 #include "colour/difference.h"
 #include "colour/reflectance.h"
+#include "matching/extremes.h"
 #include "matching/palette.h"
 #include "matching/screen_bank.h"
 #include "matching/search.h"
@@ -255,6 +256,34 @@ class TestMatching : public QObject {
         }
         const auto alone = prepared(randomMedia(1, 44));
         QVERIFY(substitutesFor(0, alone, on, 3).nearest.lays.empty());
+    }
+
+    /// One white is hard and brilliant for crisp lights, another chalky and soft for subdued ones (common practice, no
+    /// source).
+    void theEndsOfASetAreTold() {
+        const auto stick = [](materials::Kind kind, const char* hex, double hiding) {
+            materials::Material m;
+            m.kind = kind;
+            m.masstone = *colour::srgb8FromHex(hex);
+            m.hiding = hiding;
+            m.hardness = materials::usualHardness(kind);
+            return m;
+        };
+        using materials::Kind;
+        const std::vector<materials::Material> media{
+            stick(Kind::soft, "#cf2a22", 1),   stick(Kind::soft, "#f0eee9", 0.6), stick(Kind::hard, "#f8f7f4", 1.5),
+            stick(Kind::pencil, "#efede7", 1), stick(Kind::soft, "#33312f", 1),   stick(Kind::soft, "#1d1b1b", 1.4),
+            stick(Kind::ink, "#050505", 2),    stick(Kind::soft, "#2a1030", 1.3), stick(Kind::soft, "#808080", 1)};
+        const auto sticks = prepared(media);
+        const Extremes found = extremesOf(sticks, ground("#4b4a4a"));
+        QCOMPARE(found.black->stick, 5);  // the ink is darker and no dry stick, the violet no black
+        QCOMPARE(found.brilliant->stick, 2);
+        QCOMPARE(found.chalky->stick, 1);
+        QVERIFY(found.brilliant->swatch.L > found.chalky->swatch.L && found.black->swatch.L < 25);
+        const auto few = prepared({media[0], media[1]});
+        const Extremes one = extremesOf(few, ground("#4b4a4a"));
+        QVERIFY(!one.black && one.brilliant->stick == 1 && !one.chalky);
+        QVERIFY(!extremesOf({}, ground("#4b4a4a")).brilliant);
     }
 
     void aStopIsObeyed() {

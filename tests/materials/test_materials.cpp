@@ -3,6 +3,7 @@
 #include <cmath>
 #include <functional>
 
+#include "materials/doubles.h"
 #include "materials/hazards.h"
 #include "materials/names.h"
 
@@ -76,6 +77,57 @@ class TestMaterials : public QObject {
         for (const char* harmless :
              {"PW6", "PR101", "PY43", "PB29", "PB15:3", "PV19", "PBk7", "", "nonsense", "PR1080"})
             QVERIFY2(hazardsOf({harmless}).empty(), harmless);
+    }
+
+    void doublesAreOfOneKindMakerAndNumberOrName() {
+        const auto stick = [](const char* id, Kind kind, const char* maker, const char* name, const char* number) {
+            Owned owned{Material{id, maker, name, kind, {}, 1, 0.1, {}, "", {}}};
+            owned.number = number;
+            return owned;
+        };
+        const std::vector<Owned> things{
+            stick("a", Kind::soft, "Quoyle", "warm grey", "12"),  // 0
+            stick("b", Kind::soft, "quoyle", "Warm  Grey", ""),   // 1: the same name, no number
+            stick("c", Kind::soft, "Quoyle", "warm grey", "13"),  // 2: another number
+            stick("d", Kind::pencil, "Quoyle", "warm grey", "12"),
+            stick("e", Kind::soft, "Vennick", "warm grey", "12"),
+            stick("f", Kind::soft, "Quoyle", "mouse", "7"),       // 5
+            stick("g", Kind::soft, "Quoyle", "mouse grey", "7"),  // 6: the same number, another name
+            {Paper{"p", "Quoyle", "warm grey", Surface::laid, {}, Water::none}},
+            {Tool{"t", "Quoyle", "warm grey", ToolKind::stump}},
+        };
+        const std::vector<std::vector<int>> wanted{{0, 1}, {5, 6}};
+        QVERIFY(doublesIn(things) == wanted);
+        QVERIFY(doublesIn({}).empty());
+        QVERIFY(canMerge({things[0], things[3]}) && !canMerge({things[0]}) && !canMerge({things[0], things[7]}));
+    }
+
+    void whatIsKnownBestIsKept() {
+        Owned told{Material{"a", "", "grey", Kind::soft, {10, 10, 10}, 1, 0.1, {"PBk7"}, "", {}}};
+        Owned carded{Material{"b", "Quoyle", "other", Kind::soft, {20, 20, 20}, 1.4, 0.1, {"PW6"}, "good", {"lead"}}};
+        carded.source = ColourSource::card;
+        carded.colourError = 0.8;
+        carded.hidingError = 0.05;
+        Owned better = carded;
+        better.colourError = 0.3;
+        setColour(better, {30, 30, 30});
+        better.hidingError = 0;
+        const Owned one = merged({told, carded, better});
+        const Material& medium = std::get<Material>(one.what);
+        QCOMPARE(medium.id, std::string("a"));
+        QCOMPARE(medium.maker, std::string("Quoyle"));
+        QCOMPARE(medium.name, std::string("grey"));
+        QCOMPARE(medium.masstone, (colour::Srgb8{30, 30, 30}));
+        QCOMPARE(one.colourError, 0.3);
+        QCOMPARE(medium.hiding, 1.4);  // the measured one
+        QCOMPARE(medium.pigments, (std::vector<std::string>{"PBk7", "PW6"}));
+        QCOMPARE(medium.hazards, std::vector<std::string>{"lead"});
+    }
+
+    void idsAreMadeOfWords() {
+        QCOMPARE(idStem("Warm grey, No. 7 "), std::string("warm-grey-no-7"));
+        QCOMPARE(idStem("Grün"), std::string("grün"));
+        QCOMPARE(idStem(" -- "), std::string("own"));
     }
 
     void wetAndDryAreTold() {

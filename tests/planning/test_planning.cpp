@@ -330,6 +330,9 @@ class TestPlanning : public QObject {
         materials::Library wetOnly = library;
         std::erase_if(wetOnly.media, [](const auto& m) { return !materials::isWet(m.kind); });
         QCOMPARE(kindOf(smallStudy(), wetOnly), int(ProblemKind::trayEmpty));
+        materials::Library hoard = library;
+        hoard.media.resize(5000, library.media[0]);
+        QCOMPARE(kindOf(smallStudy(), hoard), int(ProblemKind::trayTooLarge));
         materials::Library noPaper = library;
         noPaper.papers.clear();
         QCOMPARE(kindOf(smallStudy(), noPaper), int(ProblemKind::paperMissing));

@@ -203,8 +203,8 @@ class TestReview : public QObject {
         QVERIFY(!found.rows.back());
         // A stroke in a row that is said to be a paper lets the bars show.
         CardReading strokes = *card;
-        strokes.rows[0][0] = strokes.rows[0][1] = strokes.rows[0][2] = {FieldState::good, colour::xyzFromLab({70, 5, 5}),
-                                                                         colour::xyzFromLab({40, 5, 5}), 0.2};
+        strokes.rows[0][0] = strokes.rows[0][1] = strokes.rows[0][2] = {
+            FieldState::good, colour::xyzFromLab({70, 5, 5}), colour::xyzFromLab({40, 5, 5}), 0.2};
         QVERIFY(!materialsFrom(strokes, {known[1]}).rows[0]);
     }
 
@@ -238,7 +238,8 @@ class TestReview : public QObject {
         }
         std::ranges::sort(errors);
         QVERIFY(errors.size() > 190);
-        qInfo("colour reader: median %.2f, 95 %% within %.2f", errors[errors.size() / 2], errors[errors.size() * 95 / 100]);
+        qInfo("colour reader: median %.2f, 95 %% within %.2f", errors[errors.size() / 2],
+              errors[errors.size() * 95 / 100]);
         // Without the calibration the drift alone is some 3.
         QVERIFY(errors[errors.size() * 95 / 100] < 0.8);
         QVERIFY(surprises < int(errors.size()) / 20);

@@ -103,26 +103,27 @@ class TestLists : public QObject {
     }
 
     void columnsAreGuessedWhateverTheirOrder() {
-        const std::vector<Column> columns = guessedColumns({"Brand", "  HEX ", "shelf", "Colour", "Pigment", "No.", "L*"});
-        const std::vector<Column> wanted{Column::maker, Column::hex,    Column::none, Column::none,
+        const std::vector<Column> columns =
+            guessedColumns({"Brand", "  HEX ", "shelf", "Colour", "Pigment", "No.", "L*"});
+        const std::vector<Column> wanted{Column::maker,    Column::hex,    Column::none, Column::none,
                                          Column::pigments, Column::number, Column::L};
         QVERIFY(columns == wanted);
     }
 
     void badRowsAreListedAndGoodOnesTaken() {
-        const TableThings found = taken(
-            csv("name,kind,L,a,b,stock,slot,hiding\n"
-                "too light,soft,300,0,0,full,,\n"     // row 2
-                "good,soft,52.5,10,-20,half,3,1.2\n"  // row 3
-                "owed,soft,50,0,0,-1,,\n"
-                "no colour,soft,,,,,,\n"
-                "half told,soft,50,3,,,,\n"
-                "crayon?,crayon,50,0,0,,,\n"
-                "a stump,stump,,,,,,\n"  // row 8: tools need no colour
-                ",soft,50,0,0,,,\n"
-                "huge,soft,50,0,0,,,1e300\n"
-                "decimal comma,pencil,\"52,5\",0,0,0.2,,\n"
-                "far,soft,50,0,0,,-4,\n"));
+        const TableThings found =
+            taken(csv("name,kind,L,a,b,stock,slot,hiding\n"
+                      "too light,soft,300,0,0,full,,\n"     // row 2
+                      "good,soft,52.5,10,-20,half,3,1.2\n"  // row 3
+                      "owed,soft,50,0,0,-1,,\n"
+                      "no colour,soft,,,,,,\n"
+                      "half told,soft,50,3,,,,\n"
+                      "crayon?,crayon,50,0,0,,,\n"
+                      "a stump,stump,,,,,,\n"  // row 8: tools need no colour
+                      ",soft,50,0,0,,,\n"
+                      "huge,soft,50,0,0,,,1e300\n"
+                      "decimal comma,pencil,\"52,5\",0,0,0.2,,\n"
+                      "far,soft,50,0,0,,-4,\n"));
         QCOMPARE(found.things.size(), std::size_t(3));
         std::vector<int> rows;
         for (const common::Problem& bad : found.bad) {
@@ -143,7 +144,8 @@ class TestLists : public QObject {
     }
 
     void aMissingColumnIsNamed() {
-        for (const auto& [text, missing] : {std::pair{"kind,hex\nsoft,#102030\n", "name"}, {"kind,name\nsoft,a\n", "hex"},
+        for (const auto& [text, missing] : {std::pair{"kind,hex\nsoft,#102030\n", "name"},
+                                            {"kind,name\nsoft,a\n", "hex"},
                                             {"name,L,a\nred,40,50\n", "hex"}}) {
             const Table table = csv(text);
             const auto refused = thingsFrom(table, guessedColumns(table.headings), {}, {"soft"});
@@ -168,8 +170,8 @@ class TestLists : public QObject {
     /// What the list has no column for stays as it was known.
     void knownThingsKeepWhatTheListDoesNotTell() {
         const std::vector<Owned> known = aDrawer();
-        const TableThings found = taken(csv("number,L,a,b\n№ 4,50,0,0\n№ 99,40,0,0\n"), known,
-                                        {"soft", materials::ColourSource::reader});
+        const TableThings found =
+            taken(csv("number,L,a,b\n№ 4,50,0,0\n№ 99,40,0,0\n"), known, {"soft", materials::ColourSource::reader});
         QCOMPARE(found.known, 1);
         Owned wanted = known[4];
         materials::setColour(wanted, colour::srgb8FromSrgb(colour::srgbFromLab({50, 0, 0})));
@@ -222,7 +224,8 @@ class TestLists : public QObject {
         const double values[] = {6, 6, 6, 6, 6, 6, 6, 6, 4, 8, 5, 3, 8, 4};
         QVERIFY(table->rows.size() >= std::size(values));
         for (std::size_t i = 0; i < std::size(values); ++i) {
-            const double value = colour::munsellValueOfLightness(QString::fromStdString(table->rows[i].fields[2]).toDouble());
+            const double value =
+                colour::munsellValueOfLightness(QString::fromStdString(table->rows[i].fields[2]).toDouble());
             QVERIFY2(std::fabs(value - values[i]) < 0.25, qPrintable(QStringLiteral("%1: %2").arg(i + 1).arg(value)));
         }
     }
@@ -252,9 +255,10 @@ class TestLists : public QObject {
         QVERIFY(std::fabs(QString::fromStdString(xyz->rows[0].fields[3]).toDouble()) < 0.05);
         QCOMPARE(xyz->rows[0].fields[1], std::string("A1"));
         // A flat half reflectance, in percent, every 20 nm.
-        const auto flat = of("SAMPLE_ID NM400 NM420 NM440 NM460 NM480 NM500 NM520 NM540 NM560 NM580 NM600 NM620 NM640 "
-                             "NM660 NM680 NM700",
-                             "A1 50 50 50 50 50 50 50 50 50 50 50 50 50 50 50 50");
+        const auto flat =
+            of("SAMPLE_ID NM400 NM420 NM440 NM460 NM480 NM500 NM520 NM540 NM560 NM580 NM600 NM620 NM640 "
+               "NM660 NM680 NM700",
+               "A1 50 50 50 50 50 50 50 50 50 50 50 50 50 50 50 50");
         QVERIFY(flat.ok());
         QVERIFY(std::fabs(QString::fromStdString(flat->rows[0].fields[2]).toDouble() - 76.07) < 0.05);
         QCOMPARE(of("SAMPLE_ID CMYK_C CMYK_M", "A1 3 4").problem().kind, ProblemKind::coloursUnknown);
@@ -264,7 +268,8 @@ class TestLists : public QObject {
         const auto bad = of("SAMPLE_ID LAB_L LAB_A LAB_B", "A1 50 nothing 0");
         QVERIFY(bad.ok());
         QCOMPARE(bad->bad.size(), std::size_t(1));
-        QCOMPARE(tableFromReadings(bytesOf("CGATS.17\nBEGIN_DATA"), "dev.txt").problem().kind, ProblemKind::listUnknown);
+        QCOMPARE(tableFromReadings(bytesOf("CGATS.17\nBEGIN_DATA"), "dev.txt").problem().kind,
+                 ProblemKind::listUnknown);
     }
 
     void otherFilesAreNoLists() {
@@ -294,9 +299,11 @@ class TestLists : public QObject {
         QVERIFY(thingsFrom(*table, guessedColumns(table->headings), {}, {"soft"}, progress).ok());
         std::stop_source stop;
         stop.request_stop();
-        QCOMPARE(tableFromCsv(bytesOf(text), "long.csv", {{}, stop.get_token()}).problem().kind, ProblemKind::cancelled);
-        QCOMPARE(thingsFrom(*table, guessedColumns(table->headings), {}, {"soft"}, {{}, stop.get_token()}).problem().kind,
+        QCOMPARE(tableFromCsv(bytesOf(text), "long.csv", {{}, stop.get_token()}).problem().kind,
                  ProblemKind::cancelled);
+        QCOMPARE(
+            thingsFrom(*table, guessedColumns(table->headings), {}, {"soft"}, {{}, stop.get_token()}).problem().kind,
+            ProblemKind::cancelled);
     }
 
     void randomBytesNeverCrash() {
@@ -307,7 +314,8 @@ class TestLists : public QObject {
             QByteArray text = good[round % 4];
             for (int n = 0; n < 12; ++n) text[random.below(int(text.size()))] = char(random.below(256));
             const common::Bytes bytes = bytesOf(text.first(random.below(int(text.size())) + 1));
-            for (const auto& table : {tableFromCsv(bytes, "x"), tableFromPalette(bytes, "x"), tableFromReadings(bytes, "x")})
+            for (const auto& table :
+                 {tableFromCsv(bytes, "x"), tableFromPalette(bytes, "x"), tableFromReadings(bytes, "x")})
                 if (table) (void)thingsFrom(*table, guessedColumns(table->headings), {}, {"soft"});
             (void)drawerFromJson(bytes, "x");
         }
@@ -338,8 +346,9 @@ class TestLists : public QObject {
 
         QCOMPARE(drawerFromJson(bytesOf("{"), "x").problem().kind, ProblemKind::drawerDamaged);
         QCOMPARE(drawerFromJson(bytesOf("{\"a\":1}"), "x").problem().kind, ProblemKind::listUnknown);
-        QCOMPARE(drawerFromJson(bytesOf(QByteArray(json).replace("\"version\": 1", "\"version\": 9")), "x").problem().kind,
-                 ProblemKind::drawerNewer);
+        QCOMPARE(
+            drawerFromJson(bytesOf(QByteArray(json).replace("\"version\": 1", "\"version\": 9")), "x").problem().kind,
+            ProblemKind::drawerNewer);
         const auto bad = drawerFromJson(bytesOf(QByteArray(json).replace("#8f4a24", "#8f4a2")), "x");
         QCOMPARE(bad.problem().kind, ProblemKind::drawerDamaged);
         QCOMPARE(bad.problem().what, std::string("hex"));

@@ -12,8 +12,8 @@
 #include "small_study.h"
 #include "storage/document.h"
 #include "storage/library_csv.h"
-#include "storage/plan_export.h"
 #include "storage/materials_json.h"
+#include "storage/plan_export.h"
 #include "storage/study_json.h"
 
 using namespace storage;

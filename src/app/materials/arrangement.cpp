@@ -70,8 +70,7 @@ QString knownOf(const materials::Owned& owned) {
         for (const auto* list : {&medium->pigments, &medium->hazards})
             for (const std::string& word : *list) words << text(word);
     }
-    if (const auto colour = colourOf(owned))
-        words << wording::colourWords(colour::labFromSrgb8(*colour));
+    if (const auto colour = colourOf(owned)) words << wording::colourWords(colour::labFromSrgb8(*colour));
     return words.join('\n');
 }
 
@@ -96,7 +95,8 @@ std::vector<Section> doubleSections(const std::vector<materials::Owned>& things,
     for (std::vector<int>& group : materials::doublesIn(things)) {
         std::erase_if(group, [&](int i) { return !isShown(things[std::size_t(i)], wanted); });
         if (group.size() > 1)
-            sections.push_back({tr("Likely the same: %1").arg(text(materials::nameOf(things[std::size_t(group[0])]))), group});
+            sections.push_back(
+                {tr("Likely the same: %1").arg(text(materials::nameOf(things[std::size_t(group[0])]))), group});
     }
     return sections;
 }

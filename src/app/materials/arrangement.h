@@ -15,11 +15,11 @@ enum class LaidOutBy { hue, kind, box };
 
 struct Wanted {
     LaidOutBy by = LaidOutBy::hue;
-    QString words;                         // all of them must stand somewhere in what is known of a thing
+    QString words;                              // all of them must stand somewhere in what is known of a thing
     std::optional<std::set<std::string>> only;  // the ids of a tray
     bool doubles = false;                       // what is likely the same thing entered twice, a section each
-    bool runsLow = false;                  // stubs and what is used up
-    std::optional<colour::Lab> nearestTo;  // one section, nearest first
+    bool runsLow = false;                       // stubs and what is used up
+    std::optional<colour::Lab> nearestTo;       // one section, nearest first
 };
 
 struct Section {

@@ -80,7 +80,8 @@ class CardSheet::Rows : public QWidget {
         painter.setFont(drawing::font(drawing::TypeSize::small));
         painter.setPen(theme().quiet);
         const QString heads[] = {tr("light"), tr("medium"), tr("heavy")};
-        for (int p = 0; p < 3; ++p) painter.drawText(fieldBox(0, p).translated(0, -26).toRect(), Qt::AlignLeft, heads[p]);
+        for (int p = 0; p < 3; ++p)
+            painter.drawText(fieldBox(0, p).translated(0, -26).toRect(), Qt::AlignLeft, heads[p]);
         painter.drawText(QRectF(316, 4, 110, 20), Qt::AlignLeft, tr("known so far"));
         painter.drawText(QRectF(436, 4, 110, 20), Qt::AlignLeft, tr("as read"));
         for (int row = 0; row < sheet_.rowCount(); ++row)
@@ -103,7 +104,8 @@ class CardSheet::Rows : public QWidget {
             painter.fillRect(half, colourOf(field.overWhite));
             painter.fillRect(half.translated(half.width(), 0), colourOf(field.overBlack));
             painter.setPen(field.state == review::FieldState::good ? theme().ink : theme().quiet);
-            painter.drawText(QRectF(box.left(), box.top() + 24, box.width(), 16), Qt::AlignLeft, stateWord(field.state));
+            painter.drawText(QRectF(box.left(), box.top() + 24, box.width(), 16), Qt::AlignLeft,
+                             stateWord(field.state));
             // What is passed over is struck through.
             if (field.state != review::FieldState::good) {
                 painter.setPen(QPen(theme().ink, 1));
@@ -231,8 +233,9 @@ void CardSheet::begin(std::vector<std::string> shown) {
                 // A card that this library did not print: its rows are taken for what is shown.
                 const std::size_t first = std::min(shown.size(), std::size_t(card_->page) * rows);
                 ids_.assign(shown.begin() + std::ptrdiff_t(first), shown.end());
-                explain(tr("This card was not printed from this drawer: its rows are taken for what is shown in the "
-                           "window. Say for each row what it is if they are others."));
+                explain(
+                    tr("This card was not printed from this drawer: its rows are taken for what is shown in the "
+                       "window. Say for each row what it is if they are others."));
             }
             ids_.resize(rows);
             byHand_.resize(rows);

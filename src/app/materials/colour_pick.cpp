@@ -79,7 +79,8 @@ class ColourPick::Spot : public QWidget {
     static constexpr int side = 90;
 
     QRectF shown() const {
-        const QSizeF size = QSizeF(photograph_.size()).scaled(QSizeF(width() - side - 8, height()), Qt::KeepAspectRatio);
+        const QSizeF size =
+            QSizeF(photograph_.size()).scaled(QSizeF(width() - side - 8, height()), Qt::KeepAspectRatio);
         return {{(width() - side - 8 - size.width()) / 2, (height() - size.height()) / 2}, size};
     }
     void moveTo(const QPointF& place_) {
@@ -106,9 +107,10 @@ common::Result<QImage> ColourPick::read(const common::Bytes& bytes, const std::s
 }
 
 ColourPick::ColourPick(QWidget* parent, const QImage& photograph)
-    : Sheet(parent, tr("Pick a colour"),
-            tr("Click where the swatch lies flat in even daylight; arrow keys move the spot. A photograph shows its own "
-               "light: a swatch card or a colour reader tells a colour better.")) {
+    : Sheet(
+          parent, tr("Pick a colour"),
+          tr("Click where the swatch lies flat in even daylight; arrow keys move the spot. A photograph shows its own "
+             "light: a swatch card or a colour reader tells a colour better.")) {
     spot_ = new Spot(photograph);
     body_->addWidget(spot_, 1);
     auto* words = new QLabel(tr("Nothing is picked yet."));

@@ -28,17 +28,19 @@ KeptFields::KeptFields(QWidget* parent) : QWidget(parent) {
         form->addRow(label, field);
         field->setAccessibleName(label);
     }
+    // As wide as the label that the window sets below these.
+    form->labelForField(stock_)->setMinimumWidth(fontMetrics().horizontalAdvance(tr("Tried on")));
     auto* strip = new QWidget;
     photographs_ = new QHBoxLayout(strip);
     photographs_->setContentsMargins(0, 0, 0, 0);
     photographs_->setSpacing(4);
     form->addRow(tr("Photos"), strip);
     connect(stock_, &QComboBox::activated, this, [this](int stock) {
-        Q_EMIT edited(tr("What is left"), [stock](Owned& owned) { owned.stock = static_cast<materials::Stock>(stock); });
+        Q_EMIT edited(tr("What is left"),
+                      [stock](Owned& owned) { owned.stock = static_cast<materials::Stock>(stock); });
     });
-    connect(slot_, &QSpinBox::valueChanged, this, [this](int slot) {
-        Q_EMIT edited(tr("Slot"), [slot](Owned& owned) { owned.slot = slot; });
-    });
+    connect(slot_, &QSpinBox::valueChanged, this,
+            [this](int slot) { Q_EMIT edited(tr("Slot"), [slot](Owned& owned) { owned.slot = slot; }); });
     const auto line = [this](QLineEdit* field, const QString& what, std::string Owned::*member) {
         connect(field, &QLineEdit::editingFinished, this, [this, field, what, member] {
             if (!field->isModified()) return;

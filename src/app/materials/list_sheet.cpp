@@ -38,7 +38,7 @@ ListSheet::ListSheet(QWidget* parent, OwnDrawer& drawer, const QString& file)
     rows_->setEditTriggers(QAbstractItemView::NoEditTriggers);
     rows_->setSelectionMode(QAbstractItemView::NoSelection);
     rows_->setFocusPolicy(Qt::NoFocus);
-    rows_->setFixedHeight(292);
+    rows_->setFixedHeight(262);
     body_->addWidget(rows_);
 
     auto* choices = new QHBoxLayout;
@@ -165,10 +165,11 @@ void ListSheet::showAttempt(common::Result<storage::TableThings> result) {
     bad.insert(bad.end(), found_->bad.begin(), found_->bad.end());
     std::ranges::stable_sort(bad, {}, &common::Problem::row);
     const int good = int(found_->things.size());
-    QString words = good == 0 ? tr("No row can be taken in.") : tr("%1 rows can be taken in: %2 are new, %3 change what is in the drawer.")
-                        .arg(good)
-                        .arg(good - found_->known)
-                        .arg(found_->known);
+    QString words = good == 0 ? tr("No row can be taken in.")
+                              : tr("%1 rows can be taken in: %2 are new, %3 change what is in the drawer.")
+                                    .arg(good)
+                                    .arg(good - found_->known)
+                                    .arg(found_->known);
     if (!bad.empty()) words += ' ' + tr("These %1 cannot:").arg(bad.size());
     summary_->setText(words);
     for (std::size_t i = 0; i < std::min<std::size_t>(bad.size(), shownBad); ++i) {

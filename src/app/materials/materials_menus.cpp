@@ -41,7 +41,8 @@ QAction* MaterialsWindow::add(QMenu* menu, const QString& text, const QKeySequen
 }
 
 void MaterialsWindow::makeMenus() {
-    const auto openFile = [this](const QString& title, const QString& filter, void (MaterialsWindow::*then)(const QString&)) {
+    const auto openFile = [this](const QString& title, const QString& filter,
+                                 void (MaterialsWindow::*then)(const QString&)) {
         return [this, title, filter, then] {
             const QString file = QFileDialog::getOpenFileName(this, title, {}, filter);
             if (!file.isEmpty()) (this->*then)(file);
@@ -56,10 +57,11 @@ void MaterialsWindow::makeMenus() {
     });
     connect(fields_, &KeptFields::attachWanted, forChosen_.last(), &QAction::trigger);
     menu->addSeparator();
-    changing_ << add(menu, tr("Take in a list…"), QKeySequence::Open,
-                     openFile(tr("Take in a list"),
-                              tr("Lists, palettes, readings, drawers (*.csv *.tsv *.gpl *.txt *.cgats *.ti3 *.sp *.json)"),
-                              &MaterialsWindow::takeIn));
+    changing_ << add(
+        menu, tr("Take in a list…"), QKeySequence::Open,
+        openFile(tr("Take in a list"),
+                 tr("Lists, palettes, readings, drawers (*.csv *.tsv *.gpl *.txt *.cgats *.ti3 *.sp *.json)"),
+                 &MaterialsWindow::takeIn));
     add(menu, tr("Export…"), QKeySequence(Qt::CTRL | Qt::Key_E), [this] {
         const QString file = QFileDialog::getSaveFileName(
             this, tr("Export"), {},
@@ -69,7 +71,8 @@ void MaterialsWindow::makeMenus() {
     });
     menu->addSeparator();
     for (const auto& [paper, text, key] :
-         {std::tuple(review::CardPaper::a4, tr("Print swatch cards for what is shown, A4…"), QKeySequence(QKeySequence::Print)),
+         {std::tuple(review::CardPaper::a4, tr("Print swatch cards for what is shown, A4…"),
+                     QKeySequence(QKeySequence::Print)),
           std::tuple(review::CardPaper::letter, tr("Print swatch cards for what is shown, Letter…"), QKeySequence())})
         add(menu, text, key, [this, p = paper] {
             const QString file = QFileDialog::getSaveFileName(this, tr("Print swatch cards"), {}, tr("Cards (*.pdf)"));
@@ -108,9 +111,8 @@ void MaterialsWindow::makeMenus() {
         arrange();
     });
     forChosen_ << add(edit, tr("Make one of what is chosen"), QKeySequence(Qt::CTRL | Qt::Key_M), [this] { merge(); });
-    forChosen_ << add(edit, tr("Take out of the drawer"), QKeySequence::Delete, [this] {
-        own_.apply(tr("Take out of the drawer"), {.removed = selectedIds()});
-    });
+    forChosen_ << add(edit, tr("Take out of the drawer"), QKeySequence::Delete,
+                      [this] { own_.apply(tr("Take out of the drawer"), {.removed = selectedIds()}); });
     makeTrayMenu();
 }
 
@@ -128,9 +130,9 @@ void MaterialsWindow::putIntoTray() {
     QStringList names;
     for (const materials::Tray& tray : drawer().trays) names << QString::fromStdString(tray.name);
     bool ok = false;
-    const QString name = QInputDialog::getItem(this, tr("Into a tray"), tr("A tray that is there, or a new name:"),
-                                               names, 0, true, &ok)
-                             .trimmed();
+    const QString name =
+        QInputDialog::getItem(this, tr("Into a tray"), tr("A tray that is there, or a new name:"), names, 0, true, &ok)
+            .trimmed();
     if (!ok || name.isEmpty()) return;
     const materials::Tray* there = own_.tray(name.toStdString());
     materials::Tray tray = there ? *there : materials::Tray{name.toStdString(), {}};
@@ -208,7 +210,8 @@ void MaterialsWindow::editChosen() {
     if (things.empty() || own_.store().isReadOnly()) return;
     const auto isOther = [&](const Owned& owned) { return owned.what.index() != things[0].what.index(); };
     if (std::ranges::any_of(things, isOther))
-        return margin_->setProblem(tr("Choose sticks and paints, papers or tools alone: they are told in other words."));
+        return margin_->setProblem(
+            tr("Choose sticks and paints, papers or tools alone: they are told in other words."));
     connect(openEditor(things, false), &ThingEditor::taken, this, [this](const std::vector<Owned>& after) {
         own_.apply(after.size() == 1 ? tr("Change %1").arg(QString::fromStdString(materials::nameOf(after[0])))
                                      : tr("Change %1 things").arg(after.size()),
@@ -225,7 +228,8 @@ void MaterialsWindow::addThing() {
         std::string id = stem;
         for (int n = 2; own_.thing(id); ++n) id = stem + "-" + std::to_string(n);
         std::visit([&](auto& what) { what.id = id; }, owned.what);
-        if (!own_.apply(tr("Put in %1").arg(QString::fromStdString(materials::nameOf(owned))), {.put = {owned}})) return;
+        if (!own_.apply(tr("Put in %1").arg(QString::fromStdString(materials::nameOf(owned))), {.put = {owned}}))
+            return;
         view_->select({int(own_.thing(id) - drawer().things.data())});
     });
 }
@@ -246,7 +250,8 @@ void MaterialsWindow::pickFrom(const QString& file, const std::function<void(col
 }
 
 void MaterialsWindow::findColourIn(const QString& file) {
-    pickFrom(file, [this](colour::Srgb8 colour) { find_->setText(QString::fromStdString(colour::hexFromSrgb8(colour))); });
+    pickFrom(file,
+             [this](colour::Srgb8 colour) { find_->setText(QString::fromStdString(colour::hexFromSrgb8(colour))); });
 }
 
 bool MaterialsWindow::attach(const QString& file) {
@@ -293,8 +298,8 @@ void MaterialsWindow::takeIn(const QString& file) {
     }
     tell(tr("Taking in a drawer"), tr("The file is being read."));
     files_.run(
-        [name = file.toStdString(), &store = own_.store()](
-            const common::Progress&) -> common::Result<storage::DrawerChange> {
+        [name = file.toStdString(),
+         &store = own_.store()](const common::Progress&) -> common::Result<storage::DrawerChange> {
             const auto bytes = common::readFile(name);
             if (!bytes) return bytes.problem();
             const auto whole = storage::drawerFromJson(*bytes, name);
@@ -333,7 +338,8 @@ bool MaterialsWindow::exportTo(const QString& file) {
         if (!whole) return say(whole.problem()), false;
         bytes = storage::drawerJson(*whole);
     } else {
-        margin_->setProblem(tr("A drawer is exported as .csv, .gpl, .txt or .json: give the file one of these endings."));
+        margin_->setProblem(
+            tr("A drawer is exported as .csv, .gpl, .txt or .json: give the file one of these endings."));
         return false;
     }
     const auto done = storage::writeWhole(file.toStdString(), bytes);
@@ -349,8 +355,8 @@ bool MaterialsWindow::printCards(review::CardPaper paper, const QString& file) {
         return false;
     }
     if (int(ids.size()) > review::mostPages * rowsOnPage) {
-        margin_->setProblem(tr("Cards can be printed for %1 things at once: show fewer.")
-                                .arg(review::mostPages * rowsOnPage));
+        margin_->setProblem(
+            tr("Cards can be printed for %1 things at once: show fewer.").arg(review::mostPages * rowsOnPage));
         return false;
     }
     int first = 0;

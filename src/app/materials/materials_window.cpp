@@ -280,10 +280,10 @@ void MaterialsWindow::describe() {
     if (things.size() == 1)
         for (const std::string& key : things[0].photographs)
             if (const auto photograph = own_.store().photograph(key))
-                photographs << std::pair(QString::fromStdString(key),
-                                         QPixmap::fromImage(QImage::fromData(photograph->bytes.data(),
-                                                                             int(photograph->bytes.size()))
-                                                                .scaled(72, 52, Qt::KeepAspectRatio)));
+                photographs << std::pair(
+                    QString::fromStdString(key),
+                    QPixmap::fromImage(QImage::fromData(photograph->bytes.data(), int(photograph->bytes.size()))
+                                           .scaled(72, 52, Qt::KeepAspectRatio)));
     fields_->show(things, photographs);
     seekSubstitutes();
 }

@@ -66,8 +66,7 @@ storage::DrawerChange OwnDrawer::reversed(const storage::DrawerChange& change) c
 bool OwnDrawer::apply(const QString& what, storage::DrawerChange change) {
     const int before = history_.index();
     auto back = reversed(change);
-    history_.push(
-        new Step(*this, what, std::make_shared<storage::DrawerChange>(std::move(change)), std::move(back)));
+    history_.push(new Step(*this, what, std::make_shared<storage::DrawerChange>(std::move(change)), std::move(back)));
     return history_.index() > before;
 }
 

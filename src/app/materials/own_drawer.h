@@ -10,8 +10,8 @@
 
 namespace app {
 
-/// What the artist owns, as the windows share it. A change is on the disk when it is seen, and can be undone for as long
-/// as the program runs.
+/// What the artist owns, as the windows share it. A change is on the disk when it is seen, and can be undone for as
+/// long as the program runs.
 class OwnDrawer : public QObject {
     Q_OBJECT
 

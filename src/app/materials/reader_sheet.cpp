@@ -96,8 +96,9 @@ ReaderSheet::ReaderSheet(QWidget* parent, OwnDrawer& drawer, std::vector<std::st
 }
 
 void ReaderSheet::makeStandIn() {
-    auto* note = new QLabel(tr("No reader is connected, so the stand-in that ships with the program takes its place. It "
-                               "invents: take its readings only to try this out."));
+    auto* note =
+        new QLabel(tr("No reader is connected, so the stand-in that ships with the program takes its place. It "
+                      "invents: take its readings only to try this out."));
     note->setWordWrap(true);
     note->setObjectName(QStringLiteral("quiet"));
     body_->addWidget(note);
@@ -146,20 +147,18 @@ void ReaderSheet::readSwatch() {
     layUnder();
     setProblem({});
     reading_.reset();
-    background_.run(
-        [reader = reader_, calibration = calibration_](const common::Progress&) {
-            return review::read(*reader, calibration);
-        },
-        [this](common::Result<review::ReaderReading> reading) {
-            if (reading) {
-                reading_ = *reading;
-            } else {
-                setProblem(wording::problemSentence(reading.problem()));
-                // What was known of the white went with the connection.
-                if (reading.problem().kind == common::ProblemKind::readerLost) calibration_ = {};
-            }
-            refresh();
-        });
+    background_.run([reader = reader_, calibration = calibration_](
+                        const common::Progress&) { return review::read(*reader, calibration); },
+                    [this](common::Result<review::ReaderReading> reading) {
+                        if (reading) {
+                            reading_ = *reading;
+                        } else {
+                            setProblem(wording::problemSentence(reading.problem()));
+                            // What was known of the white went with the connection.
+                            if (reading.problem().kind == common::ProblemKind::readerLost) calibration_ = {};
+                        }
+                        refresh();
+                    });
     refresh();
 }
 

@@ -98,8 +98,10 @@ class Preview : public QWidget {
 }  // namespace
 
 ThingEditor::ThingEditor(QWidget* parent, std::vector<Owned> things, bool isNew)
-    : Sheet(parent, isNew ? tr("Something new in the drawer") : things.size() == 1 ? text(materials::nameOf(things[0]))
-                                                                                   : tr("%1 things").arg(things.size()),
+    : Sheet(parent,
+            isNew                ? tr("Something new in the drawer")
+            : things.size() == 1 ? text(materials::nameOf(things[0]))
+                                 : tr("%1 things").arg(things.size()),
             things.size() == 1 ? QString() : tr("Fields that you leave alone stay as they are, each thing its own.")),
       things_(std::move(things)),
       isNew_(isNew) {
@@ -328,7 +330,8 @@ void ThingEditor::take() {
     if (std::ranges::any_of(after, [](const Owned& owned) { return materials::nameOf(owned).empty(); }))
         return setProblem(tr("Give it a name by which you will find it again."));
     if (hasColour && (!isTold || (!hex_->text().isEmpty() && !colour::srgb8FromHex(hex_->text().toStdString()))))
-        return setProblem(wording::problemSentence({common::ProblemKind::colourBad, "", 0, hex_->text().toStdString()}));
+        return setProblem(
+            wording::problemSentence({common::ProblemKind::colourBad, "", 0, hex_->text().toStdString()}));
     Q_EMIT taken(after);
     accept();
 }

@@ -130,8 +130,7 @@ class SticksStation::Tray : public QWidget {
     int selected_ = -1;
 };
 
-SticksStation::SticksStation(Session& session)
-    : Station(session, tr("The tray"), tr("light above dark")) {
+SticksStation::SticksStation(Session& session) : Station(session, tr("The tray"), tr("light above dark")) {
     from_ = new QComboBox;
     addField(choices_, tr("Draw from"), from_);
     connect(from_, &QComboBox::activated, this, [this] { Q_EMIT trayWanted(from_->currentData().toString()); });
@@ -231,10 +230,11 @@ MarginText SticksStation::margin() const {
                                .arg(wording::differenceFigure(plan->summary.meanDifference),
                                     wording::differenceFigure(plan->summary.p95Difference));
         const materials::Library& library = session_.library();
-        text.paragraphs << tr("The study draws from %1 sticks and paints and %2 papers, as they were when it was begun. "
-                              "Choose again what to draw from, and it takes them as they are now.")
-                               .arg(library.media.size())
-                               .arg(library.papers.size());
+        text.paragraphs
+            << tr("The study draws from %1 sticks and paints and %2 papers, as they were when it was begun. "
+                  "Choose again what to draw from, and it takes them as they are now.")
+                   .arg(library.media.size())
+                   .arg(library.papers.size());
         text.paragraphs << tr(
             "They were chosen by giving up, one after the other, the stick that the picture misses least.");
         for (const planning::Note& note : plan->notes)
