@@ -16,7 +16,8 @@ namespace planning {
 
 /// The reference as this study reads it: everything that does not depend on materials.
 struct Reading {
-    cv::Mat xyz;  // CV_32FC3, cropped to the sheet's format
+    cv::Size reference;  // in pixels, as the frame lies on it
+    cv::Mat xyz;         // CV_32FC3, framed
     cv::Mat lab;  // the same in CIELAB
     cv::Mat squinted;
     cv::Mat picture;  // CV_8UC3, R G B

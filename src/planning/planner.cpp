@@ -25,11 +25,18 @@ using common::ProblemKind;
 
 namespace {
 
+double formatOf(const Study& study) {
+    return study.widthMillimetres / study.heightMillimetres;
+}
+
 /// The part of the study that a reading depends on, besides the reference.
 std::string readingKeyOf(const Study& study) {
-    char key[160];
-    std::snprintf(key, sizeof key, "%.9g %d %d %.9g", study.widthMillimetres / study.heightMillimetres, study.areas,
-                  study.valueLevels, study.squint);
+    char key[400];
+    const subject::Frame& frame = study.frame;
+    const colour::Xyz grey = frame.grey.value_or(colour::Xyz{});
+    std::snprintf(key, sizeof key, "%.9g %d %d %.9g %.17g %.17g %.17g %.17g %d %.17g %.17g %.17g",
+                  formatOf(study), study.areas, study.valueLevels, study.squint, frame.centreX, frame.centreY,
+                  frame.width, frame.degrees, int(frame.grey.has_value()), grey.x, grey.y, grey.z);
     return key;
 }
 
@@ -47,6 +54,10 @@ std::optional<Problem> outOfBounds(const Study& study) {
     if (auto p = check("value steps", study.valueLevels, levelBounds)) return p;
     if (auto p = check("number of sticks", study.stickLimit, stickBounds)) return p;
     if (auto p = check("strokes a passage", study.strokes, strokeBounds)) return p;
+    if (auto p = check("frame's centre", study.frame.centreX, Bounds{0, 1})) return p;
+    if (auto p = check("frame's centre", study.frame.centreY, Bounds{0, 1})) return p;
+    if (auto p = check("frame's width", study.frame.width, Bounds{0, 1})) return p;
+    if (auto p = check("frame's turn", study.frame.degrees, turnBounds)) return p;
     if (auto p = check("squint", study.squint, Bounds{0, 1})) return p;
     return std::nullopt;
 }
@@ -131,7 +142,7 @@ void summarise(Plan& plan, const std::vector<matching::PreparedStick>& tray) {
 std::optional<Problem> decode(const Study& study, Kept& kept) {
     if (!study.reference) return Problem{ProblemKind::fileMissing, ""};
     if (kept.picture && kept.reference == study.reference) return std::nullopt;
-    auto picture = subject::readPicture(study.reference->bytes, study.reference->name);
+    auto picture = subject::readPicture(study.reference->bytes, study.reference->name, heldLongSide);
     if (!picture) return picture.problem();
     kept = {study.reference, std::make_shared<subject::Picture>(*std::move(picture)), {}, nullptr};
     return std::nullopt;
@@ -181,8 +192,7 @@ std::string_view nameOf(Stage stage) {
 
 common::Result<cv::Mat> readReference(const Study& study, Kept& kept) {
     if (auto problem = decode(study, kept)) return *problem;
-    const double format = study.widthMillimetres / study.heightMillimetres;
-    return colour::srgb8ImageFromXyz(subject::croppedToFormat(kept.picture->xyz, format));
+    return colour::srgb8ImageFromXyz(subject::framed(kept.picture->xyz, study.frame, formatOf(study), readLongSide));
 }
 
 common::Result<std::shared_ptr<const Reading>> readSubject(const Study& study, Kept& kept) {
@@ -191,7 +201,8 @@ common::Result<std::shared_ptr<const Reading>> readSubject(const Study& study, K
     if (kept.reading && kept.readingKey == key) return kept.reading;
 
     auto reading = std::make_shared<Reading>();
-    reading->xyz = subject::croppedToFormat(kept.picture->xyz, study.widthMillimetres / study.heightMillimetres);
+    reading->reference = kept.picture->xyz.size();
+    reading->xyz = subject::framed(kept.picture->xyz, study.frame, formatOf(study), readLongSide);
     reading->lab = reading->xyz.clone();
     colour::toLab(reading->lab);
     reading->picture = colour::srgb8ImageFromXyz(reading->xyz);

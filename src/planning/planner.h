@@ -18,7 +18,10 @@ struct Kept {
     std::shared_ptr<const Reading> reading;
 };
 
-/// The reference cut to the sheet's format (CV_8UC3, R G B): the first thing to show.
+/// Long side in pixels at which pictures are held, so that a crop has its detail, and at which they are read.
+inline constexpr int heldLongSide = 2560, readLongSide = 1024;
+
+/// The reference in its frame (CV_8UC3, R G B): the first thing to show.
 common::Result<cv::Mat> readReference(const Study& study, Kept& kept);
 
 /// The reading alone, before any material is chosen.

@@ -9,6 +9,7 @@
 
 #include "colour/light.h"
 #include "common/file.h"
+#include "subject/frame.h"
 
 namespace planning {
 
@@ -41,6 +42,7 @@ struct Study {
     std::shared_ptr<const ReferenceFile> reference;
     double widthMillimetres = 400;
     double heightMillimetres = 300;
+    subject::Frame frame;
     int areas = 12;
     int valueLevels = 5;
     double squint = 0.4;  // 0..1
@@ -62,6 +64,7 @@ struct Bounds {
     bool holds(double v) const { return std::isfinite(v) && v >= least && v <= most; }
 };
 inline constexpr Bounds sheetBounds{50, 2000};  // millimetres
+inline constexpr Bounds turnBounds{-360, 360};  // degrees
 inline constexpr Bounds areaBounds{2, 40};
 inline constexpr Bounds levelBounds{2, 9};
 inline constexpr Bounds stickBounds{3, 200};

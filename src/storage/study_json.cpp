@@ -11,12 +11,18 @@ QJsonObject jsonOf(const planning::Study& study) {
     QJsonArray names;
     for (const planning::AreaName& name : study.areaNames)
         names.append(QJsonObject{{"x", name.x}, {"y", name.y}, {"name", text(name.name)}});
+    QJsonObject frame{{"centreX", study.frame.centreX},
+                      {"centreY", study.frame.centreY},
+                      {"width", study.frame.width},
+                      {"degrees", study.frame.degrees}};
+    if (const auto& grey = study.frame.grey) frame["grey"] = QJsonArray{grey->x, grey->y, grey->z};
     return {{"format", "yawning-dune-study"},
             {"version", 1},
             {"title", text(study.title)},
             {"reference", text(study.reference ? study.reference->name : "")},
             {"widthMillimetres", study.widthMillimetres},
             {"heightMillimetres", study.heightMillimetres},
+            {"frame", frame},
             {"areas", study.areas},
             {"valueLevels", study.valueLevels},
             {"squint", study.squint},
@@ -50,6 +56,18 @@ common::Result<planning::Study> studyFrom(const QJsonObject& json, const std::st
     study.ground = reader.word("ground", &planning::groundNamed);
     // Studies from before there was a choice were planned for daylight.
     if (json.contains("light")) study.light = reader.word("light", &colour::lightNamed);
+    // Studies from before frames show the middle of the reference.
+    if (json.contains("frame")) {
+        const QJsonObject frame = json["frame"].toObject();
+        Reader part(frame, name);
+        study.frame = {part.number("centreX", 0, 1), part.number("centreY", 0, 1), part.number("width", 0, 1),
+                       part.number("degrees", planning::turnBounds.least, planning::turnBounds.most)};
+        const QJsonArray grey = frame["grey"].toArray();
+        if (frame.contains("grey"))
+            study.frame.grey = colour::Xyz{grey[0].toDouble(), grey[1].toDouble(), grey[2].toDouble()};
+        if (study.frame.grey && !(grey.size() == 3 && study.frame.grey->y > 0)) part.fail("grey");
+        if (part.problem) return *part.problem;
+    }
     for (const QJsonValue& value : json["areaNames"].toArray()) {
         const QJsonObject area = value.toObject();
         Reader point(area, name);

@@ -148,14 +148,4 @@ common::Result<Picture> readPicture(std::span<const std::uint8_t> bytes, const s
     return picture;
 }
 
-cv::Mat croppedToFormat(const cv::Mat& image, double widthToHeight) {
-    int width = image.cols;
-    int height = image.rows;
-    if (double(width) / height > widthToHeight)
-        width = std::max(1, int(std::lround(height * widthToHeight)));
-    else
-        height = std::max(1, int(std::lround(width / widthToHeight)));
-    return image(cv::Rect((image.cols - width) / 2, (image.rows - height) / 2, width, height)).clone();
-}
-
 }  // namespace subject

@@ -24,7 +24,4 @@ struct Picture {
 common::Result<Picture> readPicture(std::span<const std::uint8_t> bytes, const std::string& name,
                                     int workingLongSide = 1024);
 
-/// The largest part of the format width : height, from the middle.
-cv::Mat croppedToFormat(const cv::Mat& image, double widthToHeight);
-
 }  // namespace subject

@@ -101,6 +101,7 @@ class TestStorage : public QObject {
         study.school = planning::School::lightBase;
         study.paper = "p-dry";
         study.tray = "field box";
+        study.frame = {0.4, 0.625, 0.5, -3.25, colour::Xyz{0.3, 0.31, 0.4}};
         study.light = colour::Light::led;
         QVERIFY(writeDocument({study, smallLibrary()}, file.toStdString()).ok());
         const auto back = readDocument(file.toStdString());
