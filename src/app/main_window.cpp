@@ -154,7 +154,7 @@ void MainWindow::makeMenus() {
     QAction* undo = session_.history().createUndoAction(this, tr("Undo"));
     undo->setShortcut(QKeySequence::Undo);
     QAction* redo = session_.history().createRedoAction(this, tr("Redo"));
-    redo->setShortcut(QKeySequence::Redo);
+    redo->setShortcuts({QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_Z), QKeySequence(Qt::CTRL | Qt::Key_Y)});
     edit->addActions({undo, redo});
     edit->addSeparator();
     add(edit, tr("Stop planning"), QKeySequence(Qt::Key_Escape), [this] { session_.stopPlanning(); });
@@ -258,6 +258,7 @@ void MainWindow::showStation() {
     pictures_->setSheet(views.sheet, views.sheetCaption, views.figure);
     pictures_->setOutline(views.outline);
     pictures_->setMeasuring(views.measuring);
+    pictures_->setLine(views.line);
     margin_->setText(current->margin());
 }
 

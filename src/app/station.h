@@ -2,7 +2,9 @@
 
 #include <QBoxLayout>
 #include <QImage>
+#include <QLineF>
 #include <QWidget>
+#include <optional>
 
 #include "app/session.h"
 #include "app/widgets/margin.h"
@@ -19,6 +21,7 @@ struct Views {
     QString figure;
     QImage outline;  // mask of what is selected, may be null
     bool measuring = false;
+    std::optional<QLineF> line;  // as it was measured, fractions
 };
 
 /// One stop of the route: its instrument, and what it says and shows. Stations read the session and choose through it;

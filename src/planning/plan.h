@@ -18,7 +18,7 @@ namespace planning {
 struct Reading {
     cv::Size reference;  // in pixels, as the frame lies on it
     cv::Mat xyz;         // CV_32FC3, framed
-    cv::Mat lab;  // the same in CIELAB
+    cv::Mat lab;         // the same in CIELAB
     cv::Mat squinted;
     cv::Mat picture;  // CV_8UC3, R G B
     subject::Masses masses;

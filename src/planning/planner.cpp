@@ -34,9 +34,9 @@ std::string readingKeyOf(const Study& study) {
     char key[400];
     const subject::Frame& frame = study.frame;
     const colour::Xyz grey = frame.grey.value_or(colour::Xyz{});
-    std::snprintf(key, sizeof key, "%.9g %d %d %.9g %.17g %.17g %.17g %.17g %d %.17g %.17g %.17g",
-                  formatOf(study), study.areas, study.valueLevels, study.squint, frame.centreX, frame.centreY,
-                  frame.width, frame.degrees, int(frame.grey.has_value()), grey.x, grey.y, grey.z);
+    std::snprintf(key, sizeof key, "%.9g %d %d %.9g %.17g %.17g %.17g %.17g %d %.17g %.17g %.17g", formatOf(study),
+                  study.areas, study.valueLevels, study.squint, frame.centreX, frame.centreY, frame.width,
+                  frame.degrees, int(frame.grey.has_value()), grey.x, grey.y, grey.z);
     return key;
 }
 

@@ -41,7 +41,8 @@ FramePlace::FramePlace(const Frame& frame, cv::Size reference, double format)
 
 cv::Point2d FramePlace::inReference(const cv::Point2d& inFrame) const {
     const double x = (inFrame.x - 0.5) * width_, y = (inFrame.y - 0.5) * height_;
-    return {(centre_.x + x * cos_ - y * sin_) / reference_.width, (centre_.y + x * sin_ + y * cos_) / reference_.height};
+    return {(centre_.x + x * cos_ - y * sin_) / reference_.width,
+            (centre_.y + x * sin_ + y * cos_) / reference_.height};
 }
 
 cv::Point2d FramePlace::inFrame(const cv::Point2d& inReference) const {
@@ -86,8 +87,7 @@ cv::Mat framed(const cv::Mat& xyz, const Frame& frame, double format, int longSi
 }
 
 Frame levelled(const Frame& frame, const FramePlace& place, const cv::Point2d& from, const cv::Point2d& to) {
-    const double angle =
-        std::atan2((to.y - from.y) * place.height(), (to.x - from.x) * place.width()) / radians;
+    const double angle = std::atan2((to.y - from.y) * place.height(), (to.x - from.x) * place.width()) / radians;
     Frame turned = frame;
     turned.degrees += angle - 90 * std::round(angle / 90);
     return turned;

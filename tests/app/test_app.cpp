@@ -239,6 +239,86 @@ class TestApp : public QObject {
         QVERIFY(window->margin().text().paragraphs.join(' ').contains("1.00 of your units"));
     }
 
+    /// Crop, level and grey by mouse on the picture; all of it undone and done again gives the same studies.
+    void theFrameIsChosenOnThePicture() {
+        auto window = opened();
+        QVERIFY(window);
+        window->goTo(0);
+        PicturePair& pictures = window->pictures();
+        auto* subject = window->findChild<SubjectStation*>();
+        const auto press = [&](const QString& text) {
+            for (QPushButton* button : subject->findChildren<QPushButton*>())
+                if (button->text() == text) {
+                    QVERIFY2(button->isEnabled(), qPrintable(text));
+                    return QTest::mouseClick(button, Qt::LeftButton);
+                }
+            QFAIL(qPrintable(text));
+        };
+        // A place on the subject as it lies in the window, by fractions of the picture.
+        const auto at = [&](double x, double y) {
+            const double room = (pictures.width() - 32) / 2.0, high = pictures.height() - 36.0;
+            const planning::Study& study = window->session().study();
+            const double scale = std::min(room / study.widthMillimetres, high / study.heightMillimetres);
+            const QPointF middle(10 + room / 2, 26 + high / 2);
+            return (middle + QPointF((x - 0.5) * study.widthMillimetres, (y - 0.5) * study.heightMillimetres) * scale)
+                .toPoint();
+        };
+        const auto drag = [&](const QPoint& from, const QPoint& to) {
+            QTest::mousePress(&pictures, Qt::LeftButton, {}, from);
+            QTest::mouseMove(&pictures, (from + to) / 2);
+            QTest::mouseMove(&pictures, to);
+            QTest::mouseRelease(&pictures, Qt::LeftButton, {}, to);
+        };
+        QList<planning::Study> studies{window->session().study()};
+        const auto chosen = [&] {
+            QVERIFY(planned(*window));
+            studies << window->session().study();
+        };
+        const auto frame = [&]() -> const subject::Frame& { return window->session().study().frame; };
+
+        drag(at(0.2, 0.2), at(0.8, 0.75));
+        press("Crop to it");
+        chosen();
+        QVERIFY2(std::fabs(frame().width - 0.6) < 0.03, qPrintable(QString::number(frame().width)));
+        QVERIFY(std::fabs(frame().centreX - 0.5) < 0.02 && std::fabs(frame().centreY - 0.475) < 0.02);
+        QCOMPARE(window->session().study().heightMillimetres, 180.0);
+        QCOMPARE(window->session().reading()->xyz.cols, 120);  // of the reference's 200 pixels
+        drag(at(0.2, 0.5), at(0.8, 0.54));
+        press("Level by it");
+        chosen();
+        QVERIFY2(std::fabs(frame().degrees - 2.9) < 0.5, qPrintable(QString::number(frame().degrees)));
+        drag(at(0.1, 0.2), at(0.9, 0.6));
+        press("Crop freely");
+        chosen();
+        QVERIFY(std::fabs(window->session().study().heightMillimetres - 240 / (0.8 * 240 / (0.4 * 180))) < 3);
+        press("Point at a grey");
+        QTest::mouseClick(&pictures, Qt::LeftButton, {}, at(0.05, 0.1));
+        chosen();
+        QVERIFY(frame().grey.has_value());
+        const cv::Scalar mean = cv::mean(window->session().reading()->lab(cv::Rect(2, 2, 6, 4)));
+        QVERIFY2(std::hypot(mean[1], mean[2]) < 1, qPrintable(QString::number(mean[1])));
+        press("As photographed");
+        chosen();
+        QVERIFY(frame() == subject::Frame{});
+        QVERIFY(window->margin().text().paragraphs.join(' ').contains("cut to the sheet's format"));
+
+        for (qsizetype i = studies.size() - 2; i >= 0; --i) {
+            QTest::keyClick(window.get(), Qt::Key_Z, Qt::ControlModifier);
+            QVERIFY(window->session().study() == studies[i]);
+        }
+        for (qsizetype i = 1; i < studies.size(); ++i) {
+            QTest::keyClick(window.get(), Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier);
+            QVERIFY2(window->session().study() == studies[i], qPrintable(QString::number(i)));
+        }
+        // A named area keeps its name where it is.
+        for (int i = 1; i < int(studies.size()); ++i) window->session().history().undo();
+        QVERIFY(planned(*window));
+        drag(at(0.3, 0.3), at(0.9, 0.9));
+        press("Crop to it");
+        const planning::AreaName ball = window->session().study().areaNames.at(0);
+        QVERIFY(ball.name == "ball" && std::fabs(ball.x - 1.0 / 3) < 0.05 && std::fabs(ball.y - 1.0 / 3) < 0.05);
+    }
+
     void keysAreHeld() {
         auto window = opened();
         QVERIFY(window);

@@ -272,7 +272,8 @@ class TestSubject : public QObject {
             const int k = 2 + random.below(5);
             std::vector<double> values;
             for (int i = 0; i < 300; ++i)
-                values.push_back(std::round(20.0 * (1 + random.below(k)) + random.between(-7, 7) * random.between(0, 1)));
+                values.push_back(
+                    std::round(20.0 * (1 + random.below(k)) + random.between(-7, 7) * random.between(0, 1)));
             std::ranges::sort(values);
             const std::vector<double> ones(values.size(), 1.0);
             const Levels levels = exactLevels(values, ones, k);

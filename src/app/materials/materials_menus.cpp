@@ -88,7 +88,7 @@ void MaterialsWindow::makeMenus() {
     QAction* undo = own_.history().createUndoAction(this, tr("Undo"));
     undo->setShortcut(QKeySequence::Undo);
     QAction* redo = own_.history().createRedoAction(this, tr("Redo"));
-    redo->setShortcut(QKeySequence::Redo);
+    redo->setShortcuts({QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_Z), QKeySequence(Qt::CTRL | Qt::Key_Y)});
     edit->addActions({undo, redo});
     edit->addSeparator();
     add(edit, tr("Select all that is shown"), QKeySequence::SelectAll, [this] {

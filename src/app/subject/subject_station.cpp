@@ -5,7 +5,9 @@
 #include <QLineEdit>
 #include <QPainter>
 #include <QPushButton>
+#include <algorithm>
 #include <cmath>
+#include <opencv2/core.hpp>
 
 #include "app/widgets/fields.h"
 #include "app/widgets/theme.h"
@@ -100,13 +102,10 @@ SubjectStation::SubjectStation(Session& session)
     light_ = new QComboBox;
     for (int i = 0; i < colour::lightCount; ++i) light_->addItem(wording::lightWord(colour::Light(i)));
     addField(choices_, tr("Seen under"), light_);
-    choices_->addSpacing(12);
-    takeUnit_ = new QPushButton(tr("Take this length as the unit"));
-    takeUnit_->setEnabled(false);
-    choices_->addWidget(takeUnit_);
     strip_ = new Strip;
     strip_->setAccessibleName(tr("Measuring strip"));
     body_->addWidget(strip_, 1);
+    body_->addLayout(makeFrameRow());
 
     auto* row = new QHBoxLayout;
     row->setSpacing(6);
@@ -163,6 +162,105 @@ SubjectStation::SubjectStation(Session& session)
     });
 }
 
+QLayout* SubjectStation::makeFrameRow() {
+    auto* row = new QHBoxLayout;
+    row->setSpacing(6);
+    row->addWidget(new QLabel(tr("With the line")));
+    takeUnit_ = new QPushButton(tr("As the unit"));
+    takeUnit_->setToolTip(tr("Other lengths are told in this one."));
+    auto* levelIt = new QPushButton(tr("Level by it"));
+    levelIt->setToolTip(tr("Turns the picture so that the line is level, or plumb if it is steep."));
+    auto* cropIt = new QPushButton(tr("Crop to it"));
+    cropIt->setToolTip(tr("Takes the line for a diagonal and shows that part, grown to the sheet's format."));
+    auto* cropFree = new QPushButton(tr("Crop freely"));
+    cropFree->setToolTip(tr("The same, and the sheet's height follows."));
+    byLine_ = {takeUnit_, levelIt, cropIt, cropFree};
+    for (QPushButton* button : byLine_) row->addWidget(button);
+    row->addStretch(1);
+    grey_ = new QPushButton(tr("Point at a grey"));
+    grey_->setCheckable(true);
+    grey_->setToolTip(tr("Then click on something that is grey in truth: the picture's cast is taken off by it."));
+    row->addWidget(grey_);
+    whole_ = new QPushButton(tr("As photographed"));
+    whole_->setToolTip(tr("The whole reference again, not turned, with the colours that it came with."));
+    row->addWidget(whole_);
+    connect(levelIt, &QPushButton::clicked, this, &SubjectStation::level);
+    connect(cropIt, &QPushButton::clicked, this, [this] { crop(true); });
+    connect(cropFree, &QPushButton::clicked, this, [this] { crop(false); });
+    connect(grey_, &QPushButton::toggled, this, &SubjectStation::looksDifferent);
+    connect(whole_, &QPushButton::clicked, this,
+            [this] { chooseFrame(tr("As photographed"), {}, session_.study().heightMillimetres); });
+    return row;
+}
+
+subject::FramePlace SubjectStation::framePlace() const {
+    const planning::Study& study = session_.study();
+    return {study.frame, session_.reading()->reference, study.widthMillimetres / study.heightMillimetres};
+}
+
+void SubjectStation::chooseFrame(const QString& what, const subject::Frame& frame, double heightMillimetres) {
+    planning::Study study = session_.study();
+    const subject::FramePlace before = framePlace();
+    study.frame = frame;
+    study.heightMillimetres = std::round(heightMillimetres);
+    const subject::FramePlace after(frame, session_.reading()->reference,
+                                    study.widthMillimetres / study.heightMillimetres);
+    std::erase_if(study.areaNames, [&](planning::AreaName& name) {
+        const cv::Point2d place = after.inFrame(before.inReference({name.x, name.y}));
+        name.x = place.x;
+        name.y = place.y;
+        return place.x < 0 || place.y < 0 || place.x > 1 || place.y > 1;
+    });
+    line_.reset();  // it was drawn on what is not shown any more
+    session_.choose(what, study);
+}
+
+void SubjectStation::level() {
+    if (!line_) return;
+    chooseFrame(
+        tr("Level"),
+        subject::levelled(session_.study().frame, framePlace(), {line_->x1(), line_->y1()}, {line_->x2(), line_->y2()}),
+        session_.study().heightMillimetres);
+}
+
+void SubjectStation::crop(bool toFormat) {
+    if (!line_) return;
+    const planning::Study& study = session_.study();
+    const double format = study.widthMillimetres / study.heightMillimetres;
+    const auto part = subject::cropped(study.frame, framePlace(), {line_->x1(), line_->y1()},
+                                       {line_->x2(), line_->y2()}, toFormat ? format : 0);
+    const double height = study.widthMillimetres / part.format;
+    if (toFormat) return chooseFrame(tr("Crop"), part.frame, study.heightMillimetres);
+    chooseFrame(tr("Crop freely"), part.frame,
+                std::clamp(height, planning::sheetBounds.least, planning::sheetBounds.most));
+}
+
+void SubjectStation::point(const QPointF& fraction) {
+    const auto reading = session_.reading();
+    if (!grey_->isChecked() || !reading) return;
+    grey_->setChecked(false);
+    const cv::Mat& xyz = reading->xyz;
+    const int radius = std::max(2, std::max(xyz.cols, xyz.rows) / 160);
+    const cv::Rect spot(int(fraction.x() * xyz.cols) - radius, int(fraction.y() * xyz.rows) - radius, 2 * radius + 1,
+                        2 * radius + 1);
+    const cv::Scalar mean = cv::mean(xyz(spot & cv::Rect({}, xyz.size())));
+    if (mean[1] < 0.01) return;  // in the black there is no hue to go by
+    chooseFrame(tr("Grey"), subject::withGrey(session_.study().frame, {mean[0], mean[1], mean[2]}),
+                session_.study().heightMillimetres);
+}
+
+QString SubjectStation::frameSentence() const {
+    const subject::Frame& frame = session_.study().frame;
+    QStringList parts;
+    const double shown = framePlace().width() / session_.reading()->reference.width;
+    parts << (frame.width > 0 || frame.degrees != 0
+                  ? tr("The sheet shows %1 % of the reference's width").arg(std::lround(shown * 100))
+                  : tr("The reference is cut to the sheet's format from its middle"));
+    if (frame.degrees != 0) parts << tr("it is turned by %1°").arg(frame.degrees, 0, 'f', 1);
+    if (frame.grey) parts << tr("its cast is taken off by the grey that you pointed at");
+    return parts.join(QStringLiteral("; ")) + QStringLiteral(".");
+}
+
 void SubjectStation::chooseSize(double width, double height) {
     planning::Study study = session_.study();
     study.widthMillimetres = width;
@@ -178,13 +276,17 @@ QLineF SubjectStation::inMillimetres(const QLineF& f) const {
 
 void SubjectStation::measure(const QLineF& fractions) {
     line_ = fractions;
-    takeUnit_->setEnabled(inMillimetres(fractions).length() > 0.5);
+    refresh();
     strip_->show(inMillimetres(fractions), unitMillimetres_);
     Q_EMIT looksDifferent();
 }
 
 void SubjectStation::refresh() {
     const planning::Study& study = session_.study();
+    const bool hasReading = session_.reading() != nullptr;
+    for (QPushButton* button : byLine_) button->setEnabled(hasReading && line_ && inMillimetres(*line_).length() > 0.5);
+    grey_->setEnabled(hasReading);
+    whole_->setEnabled(hasReading && study.frame != subject::Frame{});
     showValue(width_, int(std::lround(study.widthMillimetres)));
     showValue(height_, int(std::lround(study.heightMillimetres)));
     showValue(areas_, study.areas);
@@ -211,6 +313,7 @@ QString SubjectStation::decided() const {
 Views SubjectStation::views() const {
     Views views = Station::views();
     views.measuring = true;
+    views.line = line_;
     if (session_.plan()) {
         views.sheet = sheetAfter(0);
         views.sheetCaption = tr("Sheet, bare");
@@ -234,7 +337,9 @@ MarginText SubjectStation::margin() const {
                            .arg(wording::lightWord(study.light),
                                 wording::lightWord(study.light == colour::Light::lamp ? colour::Light::daylight65
                                                                                       : colour::Light::lamp));
-    text.paragraphs << tr("The reference is cut to the sheet's format from its middle.");
+    text.paragraphs << frameSentence();
+    if (grey_->isChecked())
+        text.paragraphs << tr("Click on something that is grey in truth: stone, a white wall in shade, a grey card.");
     if (line_) {
         const QLineF line = inMillimetres(*line_);
         QString sentence = tr("The line is %1 mm long on the sheet").arg(line.length(), 0, 'f', 0);

@@ -11,8 +11,9 @@ class QSpinBox;
 
 namespace app {
 
-/// Subject: the sheet's format, the number of areas, and the measuring strip: a line drawn on the reference is told in
-/// sheet millimetres, against level and plumb, and against one length taken as the unit.
+/// Subject: the sheet's format, the frame that it shows of the reference, the number of areas, and the measuring strip:
+/// a line drawn on the reference is told in sheet millimetres, against level and plumb, and against one length taken as
+/// the unit.
 class SubjectStation : public Station {
     Q_OBJECT
 
@@ -24,6 +25,7 @@ class SubjectStation : public Station {
     MarginText margin() const override;
     Views views() const override;
     void measure(const QLineF& fractions) override;
+    void point(const QPointF& fraction) override;
     void refresh() override;
 
  Q_SIGNALS:
@@ -33,6 +35,13 @@ class SubjectStation : public Station {
     class Strip;
     QLineF inMillimetres(const QLineF& fractions) const;
     void chooseSize(double width, double height);
+    QLayout* makeFrameRow();
+    subject::FramePlace framePlace() const;
+    /// Another frame, and with it perhaps another height of the sheet; areas keep their names where they still are.
+    void chooseFrame(const QString& what, const subject::Frame& frame, double heightMillimetres);
+    void level();
+    void crop(bool toFormat);
+    QString frameSentence() const;
 
     Strip* strip_;
     QLineEdit* title_;
@@ -41,6 +50,9 @@ class SubjectStation : public Station {
     QSpinBox* height_;
     QSpinBox* areas_;
     QPushButton* takeUnit_;
+    QList<QPushButton*> byLine_;  // need a drawn line
+    QPushButton* grey_;           // pressed: the next click points at one
+    QPushButton* whole_;
     std::optional<QLineF> line_;  // fractions
     double unitMillimetres_ = 0;
 };
