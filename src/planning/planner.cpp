@@ -37,7 +37,29 @@ std::string readingKeyOf(const Study& study) {
     std::snprintf(key, sizeof key, "%.9g %d %d %.9g %.17g %.17g %.17g %.17g %d %.17g %.17g %.17g", formatOf(study),
                   study.areas, study.valueLevels, study.squint, frame.centreX, frame.centreY, frame.width,
                   frame.degrees, int(frame.grey.has_value()), grey.x, grey.y, grey.z);
-    return key;
+    std::string whole = key;
+    for (const subject::AreaEdit& edit : study.areaEdits) {
+        std::snprintf(key, sizeof key, " e%d %.17g %.17g %.17g %.17g", int(edit.kind), edit.fromX, edit.fromY, edit.toX,
+                      edit.toY);
+        whole += key;
+    }
+    for (const AreaName& name : study.areaNames) {
+        std::snprintf(key, sizeof key, " n%.17g %.17g %d %d", name.x, name.y, name.plane ? int(*name.plane) : -1,
+                      int(name.focal));
+        whole += key;
+    }
+    return whole;
+}
+
+/// What the artist says of areas goes before what is proposed.
+void overrule(subject::Areas& areas, const Study& study) {
+    if (std::ranges::any_of(study.areaNames, &AreaName::focal))
+        for (subject::Area& area : areas.list) area.focal = false;
+    for (const AreaName& name : study.areaNames) {
+        subject::Area& area = areas.list[std::size_t(subject::labelAt(areas.map, name.x, name.y))];
+        if (name.plane) area.plane = *name.plane;
+        if (name.focal) area.focal = true;
+    }
 }
 
 std::optional<Problem> outOfBounds(const Study& study) {
@@ -65,7 +87,8 @@ std::optional<Problem> outOfBounds(const Study& study) {
 std::vector<std::string> namesOf(const Reading& reading, const Study& study) {
     std::vector<std::string> names(reading.areas.list.size());
     const cv::Mat& map = reading.areas.map;
-    for (const AreaName& name : study.areaNames) names[subject::labelAt(map, name.x, name.y)] = name.name;
+    for (const AreaName& name : study.areaNames)
+        if (!name.name.empty()) names[subject::labelAt(map, name.x, name.y)] = name.name;
     return names;
 }
 
@@ -208,7 +231,9 @@ common::Result<std::shared_ptr<const Reading>> readSubject(const Study& study, K
     reading->picture = colour::srgb8ImageFromXyz(reading->xyz);
     reading->squinted = subject::squinted(reading->lab, study.squint);
     reading->masses = subject::valueMasses(reading->squinted, study.valueLevels);
-    reading->areas = subject::proposedAreas(reading->squinted, study.areas);
+    reading->areas =
+        subject::edited(subject::proposedAreas(reading->squinted, study.areas), reading->squinted, study.areaEdits);
+    overrule(reading->areas, study);
     reading->passages = subject::passagesOf(reading->areas, reading->lab, reading->squinted);
     kept.readingKey = key;
     kept.reading = reading;

@@ -24,4 +24,18 @@ std::optional<Ground> groundNamed(std::string_view name) {
     return common::enumNamed<Ground>(grounds, name);
 }
 
+void moveAreas(Study& study, const subject::FramePlace& before, const subject::FramePlace& after) {
+    const auto moved = [&](double& x, double& y) {
+        const cv::Point2d place = after.inFrame(before.inReference({x, y}));
+        x = place.x;
+        y = place.y;
+        return x >= 0 && y >= 0 && x <= 1 && y <= 1;
+    };
+    std::erase_if(study.areaNames, [&](AreaName& name) { return !moved(name.x, name.y); });
+    std::erase_if(study.areaEdits, [&](subject::AreaEdit& edit) {
+        const bool isFromIn = moved(edit.fromX, edit.fromY), isToIn = moved(edit.toX, edit.toY);
+        return !isFromIn || !isToIn;
+    });
+}
+
 }  // namespace planning

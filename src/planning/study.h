@@ -9,6 +9,7 @@
 
 #include "colour/light.h"
 #include "common/file.h"
+#include "subject/area_edits.h"
 #include "subject/frame.h"
 
 namespace planning {
@@ -23,10 +24,12 @@ enum class Ground { proposed, none };
 std::string_view nameOf(Ground ground);
 std::optional<Ground> groundNamed(std::string_view name);
 
-/// A name that the artist gave to the area in which a point lies (fractions of the sheet's width and height).
+/// What the artist says of the area in which a point lies (fractions of the sheet's width and height).
 struct AreaName {
     double x = 0, y = 0;
-    std::string name;
+    std::string name;                          // empty: described by its colour and place
+    std::optional<subject::Plane> plane = {};  // as proposed if it is not said
+    bool focal = false;                        // it is what the picture is about; goes before what is proposed
     bool operator==(const AreaName&) const = default;
 };
 
@@ -52,11 +55,15 @@ struct Study {
     int strokes = 3;  // at most, a passage
     School school = School::darkFirst;
     Ground ground = Ground::proposed;
+    std::vector<subject::AreaEdit> areaEdits;
     std::vector<AreaName> areaNames;
     colour::Light light = colour::Light::daylight65;  // that the finished picture will be seen under
 
     bool operator==(const Study&) const = default;
 };
+
+/// Moves what is said of areas along when the frame is another one; what lies outside it then is let go.
+void moveAreas(Study& study, const subject::FramePlace& before, const subject::FramePlace& after);
 
 /// What a study may hold; the interface, the files and the command line all keep to it.
 struct Bounds {

@@ -17,11 +17,6 @@ QJsonObject labJson(const colour::Lab& lab) {
     return {{"L", lab.L}, {"a", lab.a}, {"b", lab.b}};
 }
 
-QString planeWord(subject::Plane plane) {
-    static const char* words[] = {"background", "middle", "foreground"};
-    return QLatin1String(words[static_cast<int>(plane)]);
-}
-
 QString stickId(const planning::Plan& plan, int stick) {
     return text(plan.sticks[stick].id);
 }
@@ -86,7 +81,7 @@ QJsonObject planJson(const planning::Plan& plan, const planning::Study& study) {
         const subject::Area& area = plan.reading->areas.list[i];
         areas.append(QJsonObject{{"id", area.id},
                                  {"name", wording::areaName(plan, int(i))},
-                                 {"plane", planeWord(area.plane)},
+                                 {"plane", text(subject::nameOf(area.plane))},
                                  {"share", area.share},
                                  {"focal", area.focal}});
     }

@@ -9,8 +9,18 @@ using common::ProblemKind;
 
 QJsonObject jsonOf(const planning::Study& study) {
     QJsonArray names;
-    for (const planning::AreaName& name : study.areaNames)
-        names.append(QJsonObject{{"x", name.x}, {"y", name.y}, {"name", text(name.name)}});
+    for (const planning::AreaName& name : study.areaNames) {
+        QJsonObject area{{"x", name.x}, {"y", name.y}, {"name", text(name.name)}, {"focal", name.focal}};
+        if (name.plane) area["plane"] = text(subject::nameOf(*name.plane));
+        names.append(area);
+    }
+    QJsonArray edits;
+    for (const subject::AreaEdit& edit : study.areaEdits)
+        edits.append(QJsonObject{{"edit", text(subject::nameOf(edit.kind))},
+                                 {"fromX", edit.fromX},
+                                 {"fromY", edit.fromY},
+                                 {"toX", edit.toX},
+                                 {"toY", edit.toY}});
     QJsonObject frame{{"centreX", study.frame.centreX},
                       {"centreY", study.frame.centreY},
                       {"width", study.frame.width},
@@ -33,6 +43,7 @@ QJsonObject jsonOf(const planning::Study& study) {
             {"school", text(planning::nameOf(study.school))},
             {"ground", text(planning::nameOf(study.ground))},
             {"light", text(colour::nameOf(study.light))},
+            {"areaEdits", edits},
             {"areaNames", names}};
 }
 
@@ -71,7 +82,17 @@ common::Result<planning::Study> studyFrom(const QJsonObject& json, const std::st
     for (const QJsonValue& value : json["areaNames"].toArray()) {
         const QJsonObject area = value.toObject();
         Reader point(area, name);
-        study.areaNames.push_back({point.number("x", 0, 1), point.number("y", 0, 1), stringIn(area, "name")});
+        planning::AreaName told{point.number("x", 0, 1), point.number("y", 0, 1), stringIn(area, "name")};
+        if (area.contains("plane")) told.plane = point.word("plane", &subject::planeNamed);
+        told.focal = area["focal"].toBool();
+        study.areaNames.push_back(told);
+        if (point.problem) return *point.problem;
+    }
+    for (const QJsonValue& value : json["areaEdits"].toArray()) {
+        const QJsonObject edit = value.toObject();
+        Reader point(edit, name);
+        study.areaEdits.push_back({point.word("edit", &subject::areaEditNamed), point.number("fromX", 0, 1),
+                                   point.number("fromY", 0, 1), point.number("toX", 0, 1), point.number("toY", 0, 1)});
         if (point.problem) return *point.problem;
     }
     if (reader.problem) return *reader.problem;

@@ -1,17 +1,21 @@
 #include "subject/areas.h"
 
 #include <algorithm>
+#include <array>
 #include <cmath>
 #include <limits>
 #include <map>
 #include <opencv2/core.hpp>
 #include <opencv2/ximgproc/slic.hpp>
 
+#include "common/naming.h"
 #include "subject/median.h"
 
 namespace subject {
 
 namespace {
+
+constexpr std::array<std::string_view, 3> planes{"background", "middle", "foreground"};
 
 /// Lightness counts for this much against a* and b* when superpixels are joined.
 constexpr double lightnessWeight = 0.6;
@@ -214,6 +218,13 @@ void proposeFocal(std::vector<Area>& list) {
 
 }  // namespace
 
+std::string_view nameOf(Plane plane) {
+    return planes[static_cast<std::size_t>(plane)];
+}
+std::optional<Plane> planeNamed(std::string_view name) {
+    return common::enumNamed<Plane>(planes, name);
+}
+
 int labelAt(const cv::Mat& map, double x, double y) {
     return map.at<int>(std::clamp(int(y * map.rows), 0, map.rows - 1), std::clamp(int(x * map.cols), 0, map.cols - 1));
 }
@@ -224,18 +235,24 @@ Areas proposedAreas(const cv::Mat& squintedLab, int wanted) {
     std::vector<Region> regions = regionsOf(pieces, squintedLab);
     const std::vector<int> endedIn = joined(regions, std::max(1, wanted));
 
+    cv::Mat map(pieces.size(), CV_32S);
+    for (int y = 0; y < pieces.rows; ++y)
+        for (int x = 0; x < pieces.cols; ++x) map.at<int>(y, x) = endedIn[pieces.at<int>(y, x)];
+    return areasOf(map, squintedLab);
+}
+
+Areas areasOf(const cv::Mat& labels, const cv::Mat& lab) {
     std::map<int, int> indexOf;
     Areas areas;
-    areas.map.create(pieces.size(), CV_32S);
-    for (int y = 0; y < pieces.rows; ++y)
-        for (int x = 0; x < pieces.cols; ++x) {
-            const int end = endedIn[pieces.at<int>(y, x)];
+    areas.map.create(labels.size(), CV_32S);
+    for (int y = 0; y < labels.rows; ++y)
+        for (int x = 0; x < labels.cols; ++x)
             // Numbered as they are met from the top, left to right.
-            areas.map.at<int>(y, x) = indexOf.emplace(end, static_cast<int>(indexOf.size())).first->second;
-        }
+            areas.map.at<int>(y, x) =
+                indexOf.emplace(labels.at<int>(y, x), static_cast<int>(indexOf.size())).first->second;
     areas.list.resize(indexOf.size());
     for (std::size_t i = 0; i < areas.list.size(); ++i) areas.list[i].id = static_cast<int>(i) + 1;
-    describe(areas, squintedLab);
+    describe(areas, lab);
     proposeFocal(areas.list);
     return areas;
 }

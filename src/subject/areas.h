@@ -1,6 +1,8 @@
 #pragma once
 
 #include <opencv2/core/mat.hpp>
+#include <optional>
+#include <string_view>
 #include <vector>
 
 #include "colour/lab.h"
@@ -8,6 +10,9 @@
 namespace subject {
 
 enum class Plane { background, middle, foreground };
+/// "background", "middle", "foreground".
+std::string_view nameOf(Plane plane);
+std::optional<Plane> planeNamed(std::string_view name);
 
 /// A part of the subject that is worked as one.
 struct Area {
@@ -32,5 +37,8 @@ int labelAt(const cv::Mat& map, double x, double y);
 /// OpenCV ximgproc SLIC, R. Achanta et al., 2012) joined two by two, the pair that costs least first. Hue and chroma
 /// count more than lightness: an object keeps its light and its shadow.
 Areas proposedAreas(const cv::Mat& squintedLab, int wanted);
+
+/// Areas with these borders: any labels (CV_32S) over a picture of the same size (CV_32FC3, CIELAB), described.
+Areas areasOf(const cv::Mat& labels, const cv::Mat& lab);
 
 }  // namespace subject

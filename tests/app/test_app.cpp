@@ -1,8 +1,10 @@
 #include <QApplication>
+#include <QCheckBox>
 #include <QComboBox>
 #include <QDragEnterEvent>
 #include <QDropEvent>
 #include <QFile>
+#include <QLineEdit>
 #include <QMenuBar>
 #include <QMimeData>
 #include <QPushButton>
@@ -18,6 +20,7 @@
 #include "drawing/fonts.h"
 #include "small_study.h"
 #include "storage/document.h"
+#include "wording/sentences.h"
 
 using namespace app;
 
@@ -53,6 +56,31 @@ class TestApp : public QObject {
         for (Field* field : window.findChildren<Field*>())
             if (field->accessibleName() == name) return field;
         return nullptr;
+    }
+
+    /// A place on the subject as it lies in the window, by fractions of the picture.
+    static QPoint placeIn(MainWindow& window, double x, double y) {
+        const PicturePair& pictures = window.pictures();
+        const double room = (pictures.width() - 32) / 2.0, high = pictures.height() - 36.0;
+        const planning::Study& study = window.session().study();
+        const double scale = std::min(room / study.widthMillimetres, high / study.heightMillimetres);
+        const QPointF middle(10 + room / 2, 26 + high / 2);
+        return (middle + QPointF((x - 0.5) * study.widthMillimetres, (y - 0.5) * study.heightMillimetres) * scale)
+            .toPoint();
+    }
+    static void dragged(PicturePair& pictures, const QPoint& from, const QPoint& to) {
+        QTest::mousePress(&pictures, Qt::LeftButton, {}, from);
+        QTest::mouseMove(&pictures, (from + to) / 2);
+        QTest::mouseMove(&pictures, to);
+        QTest::mouseRelease(&pictures, Qt::LeftButton, {}, to);
+    }
+    static void pressed(MainWindow& window, const QString& text) {
+        for (QPushButton* button : window.findChildren<QPushButton*>())
+            if (button->text() == text && button->isVisible()) {
+                QVERIFY2(button->isEnabled(), qPrintable(text));
+                return QTest::mouseClick(button, Qt::LeftButton);
+            }
+        QFAIL(qPrintable(text));
     }
 
  private Q_SLOTS:
@@ -233,9 +261,7 @@ class TestApp : public QObject {
         const QString wanted = QString::number(80 * millimetresPerPixel, 'f', 0);
         QVERIFY2(window->margin().text().paragraphs.join(' ').contains(wanted + " mm"),
                  qPrintable(window->margin().text().paragraphs.join(' ')));
-        auto* unit = window->findChild<SubjectStation*>()->findChild<QPushButton*>();
-        QVERIFY(unit->isEnabled());
-        QTest::mouseClick(unit, Qt::LeftButton);
+        pressed(*window, "As the unit");
         QVERIFY(window->margin().text().paragraphs.join(' ').contains("1.00 of your units"));
     }
 
@@ -245,30 +271,9 @@ class TestApp : public QObject {
         QVERIFY(window);
         window->goTo(0);
         PicturePair& pictures = window->pictures();
-        auto* subject = window->findChild<SubjectStation*>();
-        const auto press = [&](const QString& text) {
-            for (QPushButton* button : subject->findChildren<QPushButton*>())
-                if (button->text() == text) {
-                    QVERIFY2(button->isEnabled(), qPrintable(text));
-                    return QTest::mouseClick(button, Qt::LeftButton);
-                }
-            QFAIL(qPrintable(text));
-        };
-        // A place on the subject as it lies in the window, by fractions of the picture.
-        const auto at = [&](double x, double y) {
-            const double room = (pictures.width() - 32) / 2.0, high = pictures.height() - 36.0;
-            const planning::Study& study = window->session().study();
-            const double scale = std::min(room / study.widthMillimetres, high / study.heightMillimetres);
-            const QPointF middle(10 + room / 2, 26 + high / 2);
-            return (middle + QPointF((x - 0.5) * study.widthMillimetres, (y - 0.5) * study.heightMillimetres) * scale)
-                .toPoint();
-        };
-        const auto drag = [&](const QPoint& from, const QPoint& to) {
-            QTest::mousePress(&pictures, Qt::LeftButton, {}, from);
-            QTest::mouseMove(&pictures, (from + to) / 2);
-            QTest::mouseMove(&pictures, to);
-            QTest::mouseRelease(&pictures, Qt::LeftButton, {}, to);
-        };
+        const auto press = [&](const QString& text) { pressed(*window, text); };
+        const auto at = [&](double x, double y) { return placeIn(*window, x, y); };
+        const auto drag = [&](const QPoint& from, const QPoint& to) { dragged(pictures, from, to); };
         QList<planning::Study> studies{window->session().study()};
         const auto chosen = [&] {
             QVERIFY(planned(*window));
@@ -317,6 +322,63 @@ class TestApp : public QObject {
         press("Crop to it");
         const planning::AreaName ball = window->session().study().areaNames.at(0);
         QVERIFY(ball.name == "ball" && std::fabs(ball.x - 1.0 / 3) < 0.05 && std::fabs(ball.y - 1.0 / 3) < 0.05);
+    }
+
+    void areasAreCorrectedOnThePicture() {
+        auto window = opened();
+        QVERIFY(window);
+        window->goTo(0);
+        PicturePair& pictures = window->pictures();
+        QList<planning::Study> studies{window->session().study()};
+        const auto chosen = [&] {
+            QVERIFY(planned(*window));
+            studies << window->session().study();
+        };
+        const auto count = [&] { return window->session().reading()->areas.list.size(); };
+        const std::size_t before = count();
+        const auto labels = [&](double x, double y) {
+            return subject::labelAt(window->session().reading()->areas.map, x, y);
+        };
+        // The wall and the table, joined by a line from one to the other; then the one area parted again.
+        QVERIFY(labels(0.1, 0.2) != labels(0.1, 0.9));
+        dragged(pictures, placeIn(*window, 0.1, 0.2), placeIn(*window, 0.1, 0.9));
+        pressed(*window, "Join areas");
+        chosen();
+        QCOMPARE(count(), before - 1);
+        QCOMPARE(labels(0.1, 0.2), labels(0.1, 0.9));
+        pressed(*window, "Part the area");
+        chosen();
+        QCOMPARE(count(), before);
+        QVERIFY(labels(0.1, 0.2) != labels(0.1, 0.9));
+        // The table is called so and lies behind; the wall is what the picture is about.
+        QTest::mouseClick(&pictures, Qt::LeftButton, {}, placeIn(*window, 0.1, 0.9));
+        auto* name = named<QLineEdit>(*window, "Area's name");
+        name->setFocus();
+        QTest::keyClicks(name, "table");
+        QTest::keyClick(name, Qt::Key_Return);
+        chosen();
+        const int table = labels(0.1, 0.9);
+        QCOMPARE(wording::areaName(*window->session().plan(), table), QStringLiteral("table"));
+        auto* plane = named<QComboBox>(*window, "Area's plane");
+        plane->setCurrentIndex(0);
+        Q_EMIT plane->activated(0);
+        chosen();
+        QCOMPARE(window->session().reading()->areas.list[std::size_t(table)].plane, subject::Plane::background);
+        QTest::mouseClick(&pictures, Qt::LeftButton, {}, placeIn(*window, 0.1, 0.2));
+        QVERIFY(name->text().isEmpty());
+        for (QCheckBox* box : window->findChildren<QCheckBox*>())
+            if (box->text() == "What the picture is about") QTest::mouseClick(box, Qt::LeftButton);
+        chosen();
+        for (int i = 0; i < int(count()); ++i)
+            QCOMPARE(window->session().reading()->areas.list[std::size_t(i)].focal, i == labels(0.1, 0.2));
+        for (qsizetype i = studies.size() - 2; i >= 0; --i) {
+            QTest::keyClick(window.get(), Qt::Key_Z, Qt::ControlModifier);
+            QVERIFY2(window->session().study() == studies[i], qPrintable(QString::number(i)));
+        }
+        for (qsizetype i = 1; i < studies.size(); ++i) {
+            QTest::keyClick(window.get(), Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier);
+            QVERIFY2(window->session().study() == studies[i], qPrintable(QString::number(i)));
+        }
     }
 
     void keysAreHeld() {

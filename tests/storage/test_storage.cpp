@@ -101,6 +101,8 @@ class TestStorage : public QObject {
         study.school = planning::School::lightBase;
         study.paper = "p-dry";
         study.tray = "field box";
+        study.areaEdits = {{subject::AreaEdit::Kind::part, 0.1, 0.2, 0.3, 0.4}};
+        study.areaNames.push_back({0.9, 0.9, "", subject::Plane::foreground, true});
         study.frame = {0.4, 0.625, 0.5, -3.25, colour::Xyz{0.3, 0.31, 0.4}};
         study.light = colour::Light::led;
         QVERIFY(writeDocument({study, smallLibrary()}, file.toStdString()).ok());

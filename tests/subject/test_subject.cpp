@@ -1,10 +1,12 @@
 #include <QtTest>
 #include <algorithm>
 #include <cmath>
+#include <numeric>
 #include <opencv2/imgcodecs.hpp>
 #include <opencv2/imgproc.hpp>
 
 #include "numbers.h"
+#include "subject/area_edits.h"
 #include "subject/areas.h"
 #include "subject/frame.h"
 #include "subject/islands.h"
@@ -68,6 +70,108 @@ cv::Mat scene(cv::Mat& truth) {
             lab.at<cv::Vec3f>(y, x) = colour;
         }
     return lab;
+}
+
+/// A scene of several objects before a ground in two parts, each lit from one side with a soft terminator, with a soft
+/// cast shadow, texture and noise, in CIELAB. `truth` numbers the objects from 2 on.
+cv::Mat objects(Numbers& random, cv::Mat& truth, int& count) {
+    const int width = 480, height = 360;
+    truth.create(height, width, CV_32S);
+    cv::Mat lab(height, width, CV_32FC3);
+    const int edge = 150 + random.below(90);
+    const auto colourOf = [&](int least, int most) {
+        const double hue = random.between(0, 2 * M_PI), chroma = random.between(8, 55);
+        return cv::Vec3f(float(random.between(least, most)), float(chroma * std::cos(hue)),
+                         float(chroma * std::sin(hue)));
+    };
+    const cv::Vec3f wall(float(random.between(62, 80)), float(random.between(-4, 4)), float(random.between(-4, 8)));
+    const cv::Vec3f table(float(random.between(24, 42)), float(random.between(-4, 10)), float(random.between(-6, 14)));
+    for (int y = 0; y < height; ++y)
+        for (int x = 0; x < width; ++x) {
+            truth.at<int>(y, x) = y >= edge;
+            // The wall darkens slowly to one side.
+            lab.at<cv::Vec3f>(y, x) = y >= edge ? table : wall - cv::Vec3f(10.0f * float(x) / width, 0, 0);
+        }
+    count = 2;
+    const int wanted = 3 + random.below(4);
+    for (int n = 0; n < wanted; ++n) {
+        const int rx = 28 + random.below(44), ry = 28 + random.below(38);
+        const cv::Point centre(rx + random.below(width - 2 * rx), edge - ry / 2 + random.below(height - edge - ry / 2));
+        cv::Mat mask(height, width, CV_8U, cv::Scalar(0));
+        const double turn = random.between(0, 180);
+        if (random.below(3) == 0) {
+            cv::Point2f corners[4];
+            cv::RotatedRect(centre, cv::Size2f(1.7f * float(rx), 1.7f * float(ry)), float(turn)).points(corners);
+            const std::vector<cv::Point> outline(corners, corners + 4);
+            cv::fillConvexPoly(mask, outline, 255);
+        } else {
+            cv::ellipse(mask, centre, {rx, ry}, turn, 0, 360, 255, cv::FILLED);
+        }
+        // What overlaps another by much makes pieces of it: such a scene has no one truth.
+        const cv::Mat overlap = mask & (truth >= 2);
+        if (cv::countNonZero(overlap) > cv::countNonZero(mask) / 5) continue;
+        cv::Mat shadow(height, width, CV_32F, cv::Scalar(0));
+        cv::ellipse(shadow, centre + cv::Point(rx / 2, ry * 3 / 4), {rx, std::max(6, ry / 4)}, 0, 0, 360, 1,
+                    cv::FILLED);
+        cv::GaussianBlur(shadow, shadow, {}, 5);
+        cv::Vec3f colour;
+        do colour = colourOf(35, 70);
+        while (cv::norm(colour - wall) < 18 || cv::norm(colour - table) < 18);
+        for (int y = 0; y < height; ++y)
+            for (int x = 0; x < width; ++x) {
+                if (mask.at<uchar>(y, x) == 0) {
+                    if (truth.at<int>(y, x) < 2) lab.at<cv::Vec3f>(y, x)[0] -= 9 * shadow.at<float>(y, x);
+                    continue;
+                }
+                truth.at<int>(y, x) = count;
+                const double side = std::tanh((x - centre.x + 0.4 * (y - centre.y)) / (0.25 * rx));
+                lab.at<cv::Vec3f>(y, x) = colour + cv::Vec3f(float(-11 * side), 0, 0);
+            }
+        ++count;
+    }
+    cv::Mat texture(height / 4, width / 4, CV_32FC3), noise(height, width, CV_32FC3);
+    for (cv::Mat* grain : {&texture, &noise})
+        for (int y = 0; y < grain->rows; ++y)
+            for (int x = 0; x < grain->cols; ++x)
+                grain->at<cv::Vec3f>(y, x) =
+                    cv::Vec3f(float(random.between(-2.5, 2.5)), float(random.between(-1.5, 1.5)),
+                              float(random.between(-1.5, 1.5)));
+    cv::resize(texture, texture, lab.size(), 0, 0, cv::INTER_CUBIC);
+    cv::GaussianBlur(lab, lab, {}, 0.8);
+    return lab + texture + noise;
+}
+
+cv::Mat bordersOf(const cv::Mat& map) {
+    cv::Mat borders(map.size(), CV_8U, cv::Scalar(0));
+    for (int y = 0; y + 1 < map.rows; ++y)
+        for (int x = 0; x + 1 < map.cols; ++x)
+            if (map.at<int>(y, x) != map.at<int>(y, x + 1) || map.at<int>(y, x) != map.at<int>(y + 1, x))
+                borders.at<uchar>(y, x) = 255;
+    return borders;
+}
+
+/// Share of the true borders with a found one within `pixels` (D. Martin and others, PAMI 26/5, 2004).
+double boundaryRecall(const cv::Mat& truth, const cv::Mat& found, int pixels) {
+    cv::Mat near;
+    const int side = 2 * pixels + 1;
+    cv::dilate(bordersOf(found), near, cv::getStructuringElement(cv::MORPH_ELLIPSE, {side, side}));
+    const cv::Mat wanted = bordersOf(truth);
+    return double(cv::countNonZero(wanted & near)) / cv::countNonZero(wanted);
+}
+
+/// Mean over the true regions, by their share, of the best overlap (P. Arbelaez and others, PAMI 33/5, 2011).
+double coveringOf(const cv::Mat& truth, int count, const cv::Mat& found, int foundCount) {
+    double covering = 0;
+    for (int object = 0; object < count; ++object) {
+        const cv::Mat wanted = truth == object;
+        double best = 0;
+        for (int a = 0; a < foundCount; ++a) {
+            const cv::Mat got = found == a;
+            best = std::max(best, double(cv::countNonZero(wanted & got)) / std::max(1, cv::countNonZero(wanted | got)));
+        }
+        covering += best * cv::countNonZero(wanted) / double(truth.total());
+    }
+    return covering;
 }
 
 }  // namespace
@@ -148,6 +252,67 @@ class TestSubject : public QObject {
         for (const Area& area : areas.list) share += area.share;
         QVERIFY(std::fabs(share - 1) < 1e-9);
         QCOMPARE(std::ranges::count(areas.list, true, &Area::focal), 1);
+    }
+
+    void areasHaveTheBordersOfTheObjects() {
+        Numbers random(84);
+        std::vector<double> recalls, coverings;
+        for (int round = 0; round < 24; ++round) {
+            cv::Mat truth;
+            int count = 0;
+            const cv::Mat lab = objects(random, truth, count);
+            const Areas areas = proposedAreas(squinted(lab, 0.4), count);
+            recalls.push_back(boundaryRecall(truth, areas.map, 3));
+            coverings.push_back(coveringOf(truth, count, areas.map, int(areas.list.size())));
+        }
+        const auto mean = [](const std::vector<double>& v) {
+            return std::accumulate(v.begin(), v.end(), 0.0) / double(v.size());
+        };
+        qInfo("areas at their true number: boundary recall %.3f (worst %.3f), covering %.3f (worst %.3f)",
+              mean(recalls), std::ranges::min(recalls), mean(coverings), std::ranges::min(coverings));
+        QVERIFY(mean(recalls) >= 0.9);
+        QVERIFY(mean(coverings) >= 0.85);
+    }
+
+    /// What was proposed too coarsely is parted at the object's border by two places; what too finely, joined.
+    void areasAreCorrectedByTwoPlaces() {
+        Numbers random(85);
+        for (int round = 0; round < 12; ++round) {
+            cv::Mat truth;
+            int count = 0;
+            const cv::Mat lab = squinted(objects(random, truth, count), 0.4);
+            // Everything is one area; each object is parted from what is left by a place in it and one on the ground.
+            Areas areas = areasOf(cv::Mat(truth.size(), CV_32S, cv::Scalar(0)), lab);
+            const cv::Mat object = truth == 2;
+            const cv::Moments middle = cv::moments(object, true);
+            const AreaEdit part{AreaEdit::Kind::part, middle.m10 / middle.m00 / truth.cols,
+                                middle.m01 / middle.m00 / truth.rows, 0.02, 0.02};
+            areas = edited(areas, lab, {part});
+            QCOMPARE(areas.list.size(), std::size_t(2));
+            const cv::Mat wanted = bordersOf(areas.map);
+            QVERIFY(cv::countNonZero(wanted) > 0);
+            // Joined again, nothing is left of it.
+            AreaEdit join = part;
+            join.kind = AreaEdit::Kind::join;
+            QCOMPARE(edited(areas, lab, {join}).list.size(), std::size_t(1));
+            // Both the object and the place on the ground are where they were put.
+            QVERIFY(labelAt(areas.map, part.fromX, part.fromY) != labelAt(areas.map, 0.02, 0.02));
+        }
+        // A disc in front of a wall that were taken for one: parted, the disc has its own border.
+        cv::Mat truth;
+        const cv::Mat lab = squinted(scene(truth), 0.3);
+        cv::Mat labels = truth.clone();
+        labels.setTo(2, truth == 0);
+        const Areas parted =
+            edited(areasOf(labels, lab), lab, {{AreaEdit::Kind::part, 180.0 / 400, 150.0 / 300, 0.9, 0.2}});
+        QCOMPARE(parted.list.size(), std::size_t(3));
+        const cv::Mat disc = parted.map == labelAt(parted.map, 180.0 / 400, 150.0 / 300);
+        const cv::Mat wanted = (truth == 0) & (labels == 2);
+        const double overlap = double(cv::countNonZero(disc & wanted)) / std::max(1, cv::countNonZero(disc | wanted));
+        QVERIFY2(overlap > 0.9, qPrintable(QString::number(overlap)));
+        // Nothing to do: the same place twice, and two areas asked to be parted.
+        QCOMPARE(edited(parted, lab, {{AreaEdit::Kind::part, 0.5, 0.5, 0.5, 0.5}}).list.size(), std::size_t(3));
+        QCOMPARE(edited(parted, lab, {{AreaEdit::Kind::part, 0.45, 0.5, 0.9, 0.2}}).list.size(), std::size_t(3));
     }
 
     void passagesShareThePicture() {

@@ -1,5 +1,6 @@
 #include "app/subject/subject_station.h"
 
+#include <QCheckBox>
 #include <QComboBox>
 #include <QLabel>
 #include <QLineEdit>
@@ -106,6 +107,7 @@ SubjectStation::SubjectStation(Session& session)
     strip_->setAccessibleName(tr("Measuring strip"));
     body_->addWidget(strip_, 1);
     body_->addLayout(makeFrameRow());
+    body_->addLayout(makeAreaRow());
 
     auto* row = new QHBoxLayout;
     row->setSpacing(6);
@@ -175,15 +177,26 @@ QLayout* SubjectStation::makeFrameRow() {
     auto* cropFree = new QPushButton(tr("Crop freely"));
     cropFree->setToolTip(tr("The same, and the sheet's height follows."));
     byLine_ = {takeUnit_, levelIt, cropIt, cropFree};
+    join_ = new QPushButton(tr("Join areas"));
+    part_ = new QPushButton(tr("Part the area"));
+    join_->setToolTip(tr("The areas in which the line's ends lie become one."));
+    part_->setToolTip(
+        tr("Both ends lie in one area: it becomes two, parted where its colours change most between them."));
     for (QPushButton* button : byLine_) row->addWidget(button);
+    row->addSpacing(8);
+    row->addWidget(join_);
+    row->addWidget(part_);
     row->addStretch(1);
+    connect(join_, &QPushButton::clicked, this, [this] { editAreas(subject::AreaEdit::Kind::join); });
+    connect(part_, &QPushButton::clicked, this, [this] { editAreas(subject::AreaEdit::Kind::part); });
     grey_ = new QPushButton(tr("Point at a grey"));
     grey_->setCheckable(true);
     grey_->setToolTip(tr("Then click on something that is grey in truth: the picture's cast is taken off by it."));
-    row->addWidget(grey_);
+    choices_->addSpacing(12);
+    choices_->addWidget(grey_);
     whole_ = new QPushButton(tr("As photographed"));
     whole_->setToolTip(tr("The whole reference again, not turned, with the colours that it came with."));
-    row->addWidget(whole_);
+    choices_->addWidget(whole_);
     connect(levelIt, &QPushButton::clicked, this, &SubjectStation::level);
     connect(cropIt, &QPushButton::clicked, this, [this] { crop(true); });
     connect(cropFree, &QPushButton::clicked, this, [this] { crop(false); });
@@ -191,6 +204,86 @@ QLayout* SubjectStation::makeFrameRow() {
     connect(whole_, &QPushButton::clicked, this,
             [this] { chooseFrame(tr("As photographed"), {}, session_.study().heightMillimetres); });
     return row;
+}
+
+QLayout* SubjectStation::makeAreaRow() {
+    auto* row = new QHBoxLayout;
+    row->setSpacing(6);
+    areaName_ = new QLineEdit;
+    areaName_->setMaxLength(60);
+    addField(row, tr("The area that you click on is"), areaName_);
+    areaName_->setAccessibleName(tr("Area's name"));
+    row->setStretchFactor(areaName_, 1);
+    plane_ = new QComboBox;
+    plane_->addItems({tr("background"), tr("middle"), tr("foreground")});
+    addField(row, tr("in the"), plane_);
+    plane_->setAccessibleName(tr("Area's plane"));
+    row->addSpacing(8);
+    focal_ = new QCheckBox(tr("What the picture is about"));
+    row->addWidget(focal_);
+    connect(areaName_, &QLineEdit::editingFinished, this, [this] {
+        if (!areaName_->isModified()) return;
+        areaName_->setModified(false);
+        sayOfArea(tr("Area's name"),
+                  [name = areaName_->text().trimmed().toStdString()](planning::AreaName& area) { area.name = name; });
+    });
+    connect(plane_, &QComboBox::activated, this, [this](int plane) {
+        sayOfArea(tr("Area's plane"), [plane](planning::AreaName& area) { area.plane = subject::Plane(plane); });
+    });
+    connect(focal_, &QCheckBox::clicked, this, [this](bool on) {
+        sayOfArea(tr("What the picture is about"), [on](planning::AreaName& area) { area.focal = on; });
+    });
+    return row;
+}
+
+int SubjectStation::chosenArea() const {
+    const auto reading = session_.reading();
+    return reading && clicked_ ? subject::labelAt(reading->areas.map, clicked_->x(), clicked_->y()) : -1;
+}
+
+void SubjectStation::editAreas(subject::AreaEdit::Kind kind) {
+    planning::Study study = session_.study();
+    study.areaEdits.push_back({kind, line_->x1(), line_->y1(), line_->x2(), line_->y2()});
+    session_.choose(kind == subject::AreaEdit::Kind::join ? tr("Join areas") : tr("Part an area"), study);
+}
+
+void SubjectStation::sayOfArea(const QString& what, const std::function<void(planning::AreaName&)>& say) {
+    const int area = chosenArea();
+    if (area < 0) return;
+    planning::Study study = session_.study();
+    const cv::Mat& map = session_.reading()->areas.map;
+    auto said = std::ranges::find_if(
+        study.areaNames, [&](const planning::AreaName& name) { return subject::labelAt(map, name.x, name.y) == area; });
+    if (said == study.areaNames.end())
+        said = study.areaNames.insert(said, planning::AreaName{clicked_->x(), clicked_->y(), {}});
+    say(*said);
+    session_.choose(what, study);
+}
+
+void SubjectStation::showArea() {
+    const auto reading = session_.reading();
+    const int area = chosenArea();
+    for (QWidget* field : QList<QWidget*>{areaName_, plane_, focal_}) field->setEnabled(area >= 0);
+    const bool isAcross = reading && line_ &&
+                          subject::labelAt(reading->areas.map, line_->x1(), line_->y1()) !=
+                              subject::labelAt(reading->areas.map, line_->x2(), line_->y2());
+    join_->setEnabled(reading && line_ && isAcross);
+    part_->setEnabled(reading && line_ && !isAcross && inMillimetres(*line_).length() > 5);
+    if (area < 0) {
+        areaName_->clear();
+        focal_->setChecked(false);
+        return;
+    }
+    if (!areaName_->hasFocus() || !areaName_->isModified()) {
+        QString name;
+        for (const planning::AreaName& said : session_.study().areaNames)
+            if (subject::labelAt(reading->areas.map, said.x, said.y) == area) name = QString::fromStdString(said.name);
+        areaName_->setText(name);
+        const auto plan = session_.plan();
+        areaName_->setPlaceholderText(plan && plan->reading == reading ? wording::areaName(*plan, area) : QString());
+    }
+    plane_->setCurrentIndex(int(reading->areas.list[std::size_t(area)].plane));
+    focal_->setChecked(reading->areas.list[std::size_t(area)].focal);
 }
 
 subject::FramePlace SubjectStation::framePlace() const {
@@ -203,14 +296,9 @@ void SubjectStation::chooseFrame(const QString& what, const subject::Frame& fram
     const subject::FramePlace before = framePlace();
     study.frame = frame;
     study.heightMillimetres = std::round(heightMillimetres);
-    const subject::FramePlace after(frame, session_.reading()->reference,
-                                    study.widthMillimetres / study.heightMillimetres);
-    std::erase_if(study.areaNames, [&](planning::AreaName& name) {
-        const cv::Point2d place = after.inFrame(before.inReference({name.x, name.y}));
-        name.x = place.x;
-        name.y = place.y;
-        return place.x < 0 || place.y < 0 || place.x > 1 || place.y > 1;
-    });
+    planning::moveAreas(study, before,
+                        {frame, session_.reading()->reference, study.widthMillimetres / study.heightMillimetres});
+    clicked_.reset();
     line_.reset();  // it was drawn on what is not shown any more
     session_.choose(what, study);
 }
@@ -237,7 +325,13 @@ void SubjectStation::crop(bool toFormat) {
 
 void SubjectStation::point(const QPointF& fraction) {
     const auto reading = session_.reading();
-    if (!grey_->isChecked() || !reading) return;
+    if (!reading) return;
+    if (!grey_->isChecked()) {
+        clicked_ = fraction;
+        refresh();
+        Q_EMIT looksDifferent();
+        return;
+    }
     grey_->setChecked(false);
     const cv::Mat& xyz = reading->xyz;
     const int radius = std::max(2, std::max(xyz.cols, xyz.rows) / 160);
@@ -286,6 +380,7 @@ void SubjectStation::refresh() {
     const bool hasReading = session_.reading() != nullptr;
     for (QPushButton* button : byLine_) button->setEnabled(hasReading && line_ && inMillimetres(*line_).length() > 0.5);
     grey_->setEnabled(hasReading);
+    showArea();
     whole_->setEnabled(hasReading && study.frame != subject::Frame{});
     showValue(width_, int(std::lround(study.widthMillimetres)));
     showValue(height_, int(std::lround(study.heightMillimetres)));
@@ -314,6 +409,10 @@ Views SubjectStation::views() const {
     Views views = Station::views();
     views.measuring = true;
     views.line = line_;
+    if (const int area = chosenArea(); area >= 0) {
+        const cv::Mat mask = session_.reading()->areas.map == area;
+        views.outline = QImage(mask.data, mask.cols, mask.rows, int(mask.step), QImage::Format_Grayscale8).copy();
+    }
     if (session_.plan()) {
         views.sheet = sheetAfter(0);
         views.sheetCaption = tr("Sheet, bare");

@@ -1,9 +1,11 @@
 #pragma once
 
+#include <functional>
 #include <optional>
 
 #include "app/station.h"
 
+class QCheckBox;
 class QComboBox;
 class QLineEdit;
 class QPushButton;
@@ -42,6 +44,13 @@ class SubjectStation : public Station {
     void level();
     void crop(bool toFormat);
     QString frameSentence() const;
+    QLayout* makeAreaRow();
+    /// The area that was clicked on; -1 for none.
+    int chosenArea() const;
+    void editAreas(subject::AreaEdit::Kind kind);
+    /// Says something of the chosen area.
+    void sayOfArea(const QString& what, const std::function<void(planning::AreaName&)>& say);
+    void showArea();
 
     Strip* strip_;
     QLineEdit* title_;
@@ -55,6 +64,11 @@ class SubjectStation : public Station {
     QPushButton* whole_;
     std::optional<QLineF> line_;  // fractions
     double unitMillimetres_ = 0;
+    QPushButton *join_, *part_;
+    QLineEdit* areaName_;
+    QComboBox* plane_;
+    QCheckBox* focal_;
+    std::optional<QPointF> clicked_;  // fractions
 };
 
 }  // namespace app
