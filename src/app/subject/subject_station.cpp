@@ -99,7 +99,7 @@ class SubjectStation::Strip : public QWidget {
 };
 
 SubjectStation::SubjectStation(Session& session)
-    : Station(session, tr("The measuring strip"), tr("draw as with a pencil at arm's length")) {
+    : Station(session, tr("The measuring strip"), tr("draw a line on the subject")) {
     light_ = new QComboBox;
     for (int i = 0; i < colour::lightCount; ++i) light_->addItem(wording::lightWord(colour::Light(i)));
     addField(choices_, tr("Seen under"), light_);
