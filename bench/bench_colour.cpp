@@ -9,21 +9,12 @@
 #include "colour/difference_map.h"
 #include "colour/image_colour.h"
 #include "colour/reflectance.h"
+#include "pictures.h"
 #include "ratios.h"
 
 namespace {
 
 using colour::Lab;
-
-/// A picture of smooth colours with grain, as photographs have them.
-cv::Mat photograph(int width, int height) {
-    cv::Mat small(12, 16, CV_8UC3), picture, grain(height, width, CV_8UC3);
-    cv::RNG random(7);
-    random.fill(small, cv::RNG::UNIFORM, 0, 256);
-    cv::resize(small, picture, {width, height}, 0, 0, cv::INTER_CUBIC);
-    random.fill(grain, cv::RNG::UNIFORM, 0, 12);
-    return picture + grain;
-}
 
 std::vector<Lab> colours() {
     cv::RNG random(3);
@@ -93,7 +84,7 @@ void registerMaps() {
 void registerPictures(const std::string& subject, int width, int height) {
     const auto with = [width, height](auto convert) {
         return [=](benchmark::State& state) {
-            const cv::Mat picture = photograph(width, height);
+            const cv::Mat picture = bench::photograph(width, height);
             for (auto _ : state) convert(picture);
         };
     };

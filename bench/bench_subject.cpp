@@ -3,20 +3,15 @@
 #include <opencv2/imgcodecs.hpp>
 #include <opencv2/imgproc.hpp>
 
+#include "pictures.h"
 #include "planning/planner.h"
 #include "ratios.h"
 
 namespace {
 
-/// A JPEG file of smooth colours with grain, as photographs have them.
 common::Bytes jpegFile(int width, int height) {
-    cv::Mat small(12, 16, CV_8UC3), picture, grain(height, width, CV_8UC3);
-    cv::RNG random(7);
-    random.fill(small, cv::RNG::UNIFORM, 0, 256);
-    cv::resize(small, picture, {width, height}, 0, 0, cv::INTER_CUBIC);
-    random.fill(grain, cv::RNG::UNIFORM, 0, 12);
     common::Bytes bytes;
-    cv::imencode(".jpg", picture + grain, bytes, {cv::IMWRITE_JPEG_QUALITY, 90});
+    cv::imencode(".jpg", bench::photograph(width, height), bytes, {cv::IMWRITE_JPEG_QUALITY, 90});
     return bytes;
 }
 

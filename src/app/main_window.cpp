@@ -289,17 +289,14 @@ void MainWindow::listTrays() {
 void MainWindow::drawFrom(const QString& name) {
     planning::Study study = session_.study();
     study.tray = name.toStdString();
-    materials::Library library = ownMaterials();
-    if (!name.isEmpty()) {
-        const auto drawer = store_->drawer();
-        const auto tray = drawer ? std::ranges::find(drawer->trays, study.tray, &materials::Tray::name)
-                                 : std::vector<materials::Tray>::const_iterator();
-        if (!drawer || tray == drawer->trays.end()) {
-            say(tr("There is no tray %1 any more: choose another.").arg(name));
-            return sticks_->refresh();
-        }
-        library = ownMaterials(&*tray);
+    const auto drawer = store_ ? store_->drawer() : common::Result<materials::Drawer>(materials::Drawer{});
+    if (!drawer) return say(wording::problemSentence(drawer.problem()));
+    const auto tray = std::ranges::find(drawer->trays, study.tray, &materials::Tray::name);
+    if (!name.isEmpty() && tray == drawer->trays.end()) {
+        say(tr("There is no tray %1 any more: choose another.").arg(name));
+        return sticks_->refresh();
     }
+    materials::Library library = ownMaterials(name.isEmpty() ? nullptr : &*tray);
     if (library.media.empty()) {
         say(tr("The tray %1 has no stick, pencil or pan to plan with that is not used up: put some into it.")
                 .arg(name));

@@ -14,12 +14,6 @@ QString text(const std::string& s) {
     return QString::fromStdString(s);
 }
 
-QString listed(const std::vector<std::string>& list) {
-    QStringList parts;
-    for (const std::string& part : list) parts << text(part);
-    return parts.join(QStringLiteral(", "));
-}
-
 QString colourSentence(const materials::Owned& owned) {
     const colour::Lab lab = colour::labFromSrgb8(*materials::colourOf(owned));
     QString sentence = say("It is %1, value %2, chroma %3; its colour was %4")
@@ -38,6 +32,12 @@ QString mannerPast(pigment::Manner manner) {
 }
 
 }  // namespace
+
+QString listed(const std::vector<std::string>& list) {
+    QStringList parts;
+    for (const std::string& part : list) parts << text(part);
+    return parts.join(QStringLiteral(", "));
+}
 
 QString surfaceWord(materials::Surface surface) {
     static const char* words[] = {

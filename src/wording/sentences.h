@@ -38,6 +38,8 @@ QString schoolWord(planning::School school);
 /// After "under": "daylight", "lamp light".
 QString lightWord(colour::Light light);
 
+/// Parted by commas.
+QString listed(const std::vector<std::string>& list);
 QString surfaceWord(materials::Surface surface);
 /// After "it takes": "no water".
 QString waterWord(materials::Water water);

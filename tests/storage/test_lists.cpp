@@ -7,7 +7,7 @@
 #include "colour/difference.h"
 #include "colour/munsell.h"
 #include "numbers.h"
-#include "small_study.h"
+#include "owned_things.h"
 #include "storage/drawer_json.h"
 #include "storage/library_csv.h"
 #include "storage/list_export.h"
@@ -38,20 +38,6 @@ TableThings taken(const Table& table, const std::vector<Owned>& known = {}, cons
 
 const materials::Material& medium(const Owned& owned) {
     return std::get<materials::Material>(owned.what);
-}
-
-std::vector<Owned> aDrawer() {
-    std::vector<Owned> things = materials::ownedOf(smallLibrary());
-    things.push_back({materials::Tool{"u1", "Test & Sons", "a \"fine\" stump", materials::ToolKind::stump}});
-    for (std::size_t i = 0; i < things.size(); ++i) {
-        things[i].number = "№ " + std::to_string(i);
-        things[i].source = materials::ColourSource(i % 5);
-        things[i].stock = materials::Stock(i % 4);
-        things[i].box = i % 2 ? "field box" : "";
-        things[i].slot = int(i);
-        things[i].notes = "crumbles; \"soft\", twice";
-    }
-    return things;
 }
 
 }  // namespace
@@ -169,7 +155,7 @@ class TestLists : public QObject {
 
     /// What the list has no column for stays as it was known.
     void knownThingsKeepWhatTheListDoesNotTell() {
-        const std::vector<Owned> known = aDrawer();
+        const std::vector<Owned> known = ownedThings();
         const TableThings found =
             taken(csv("number,L,a,b\n№ 4,50,0,0\n№ 99,40,0,0\n"), known, {"soft", materials::ColourSource::reader});
         QCOMPARE(found.known, 1);
@@ -186,7 +172,7 @@ class TestLists : public QObject {
     }
 
     void drawersComeBackFromCsv() {
-        const std::vector<Owned> things = aDrawer();
+        const std::vector<Owned> things = ownedThings();
         const TableThings back = taken(csv(drawerCsv(things)));
         QVERIFY(back.bad.empty());
         QVERIFY(back.things == things);
@@ -207,7 +193,7 @@ class TestLists : public QObject {
         QCOMPARE(medium(found.things[1]).masstone, (colour::Srgb8{255, 128, 7}));
         QCOMPARE(medium(found.things[2]).name, std::string("#0c0d0e"));
 
-        const std::vector<Owned> things = aDrawer();
+        const std::vector<Owned> things = ownedThings();
         const auto back = readTable(written("own.gpl", paletteText(things, "Mine")));
         QVERIFY(back.ok() && back->bad.empty());
         QCOMPARE(back->rows.size(), things.size() - 1);  // the stump has no colour
@@ -231,7 +217,7 @@ class TestLists : public QObject {
     }
 
     void readingsComeBackFromCgats() {
-        const std::vector<Owned> things = aDrawer();
+        const std::vector<Owned> things = ownedThings();
         const auto table = readTable(written("own.txt", readingsText(things)));
         QVERIFY(table.ok() && table->bad.empty());
         const TableThings back = taken(*table, things, {"", materials::ColourSource::reader});
@@ -308,8 +294,8 @@ class TestLists : public QObject {
 
     void randomBytesNeverCrash() {
         Numbers random(91);
-        const QByteArray good[] = {drawerCsv(aDrawer()), paletteText(aDrawer(), "Mine"), readingsText(aDrawer()),
-                                   drawerJson({{aDrawer(), {}}, {}})};
+        const QByteArray good[] = {drawerCsv(ownedThings()), paletteText(ownedThings(), "Mine"),
+                                   readingsText(ownedThings()), drawerJson({{ownedThings(), {}}, {}})};
         for (int round = 0; round < 400; ++round) {
             QByteArray text = good[round % 4];
             for (int n = 0; n < 12; ++n) text[random.below(int(text.size()))] = char(random.below(256));
@@ -325,7 +311,7 @@ class TestLists : public QObject {
         auto opened = MaterialsStore::open(folder_.filePath("one.sqlite"));
         QVERIFY(opened.ok());
         const auto store = *std::move(opened);
-        std::vector<Owned> things = aDrawer();
+        std::vector<Owned> things = ownedThings();
         const auto key = store->keep({"front.jpg", {1, 2, 3, 0, 255}});
         QVERIFY(key.ok());
         things[2].photographs = {*key};

@@ -9,7 +9,7 @@
 #include <set>
 
 #include "numbers.h"
-#include "small_study.h"
+#include "owned_things.h"
 #include "storage/materials_store.h"
 #include "wording/sentences.h"
 
@@ -25,20 +25,14 @@ std::unique_ptr<MaterialsStore> opened(const QString& file) {
     return *std::move(store);
 }
 
-/// A thing of every class with every field filled.
-std::vector<Owned> someThings() {
-    std::vector<Owned> things = materials::ownedOf(smallLibrary());
-    things.push_back({materials::Tool{"u1", "Test & Sons", "a stump", materials::ToolKind::stump}});
+/// With all that only the library holds, in its order.
+std::vector<Owned> storedThings() {
+    std::vector<Owned> things = ownedThings();
     for (std::size_t i = 0; i < things.size(); ++i) {
-        things[i].number = "№ " + std::to_string(i);
-        things[i].source = materials::ColourSource(i % 5);
-        things[i].stock = materials::Stock(i % 4);
-        things[i].box = i % 2 ? "field box" : "";
-        things[i].slot = int(i);
         things[i].colourError = 0.25 * double(i);
         things[i].hidingError = 0.01 * double(i);
         if (i % 3 == 0) things[i].photographs = {"a1b2", "c3d4"};
-        things[i].notes = "it's \"soft\"; crumbles\n";
+        things[i].notes += "\nand again";
     }
     std::ranges::sort(things, {}, [](const Owned& owned) { return materials::idOf(owned); });
     return things;
@@ -74,7 +68,7 @@ class TestStore : public QObject {
 
  private Q_SLOTS:
     void everythingComesBack() {
-        const std::vector<Owned> things = someThings();
+        const std::vector<Owned> things = storedThings();
         materials::Drawer before;
         {
             const auto store = opened(at("a/b/own.sqlite"));
@@ -94,14 +88,14 @@ class TestStore : public QObject {
 
     void thingsAreChangedAndTakenOut() {
         const auto store = opened(at("change.sqlite"));
-        QVERIFY(store->apply({.put = someThings()}).ok());
+        QVERIFY(store->apply({.put = storedThings()}).ok());
         QVERIFY(store->apply({.trays = {{"two", {"t1", "t2"}}}}).ok());
-        Owned changed = someThings()[5];
+        Owned changed = storedThings()[5];
         changed.notes = "sharpened";
         QVERIFY(store->apply({.put = {changed}}).ok());
         QVERIFY(store->apply({.removed = {"t1", "none"}}).ok());
         const materials::Drawer drawer = *store->drawer();
-        QCOMPARE(drawer.things.size(), someThings().size() - 1);
+        QCOMPARE(drawer.things.size(), storedThings().size() - 1);
         QVERIFY(std::ranges::find(drawer.things, changed) != drawer.things.end());
         QVERIFY(drawer.trays == (std::vector<materials::Tray>{{"two", {"t2"}}}));
         QVERIFY(store->apply({.trays = {{"two", {}}}}).ok());
@@ -109,7 +103,7 @@ class TestStore : public QObject {
     }
 
     void aStudyDrawsFromWhatIsLeft() {
-        materials::Drawer drawer{someThings(), {{"box", {"t2", "t3", "p-grey", "gone"}}}};
+        materials::Drawer drawer{storedThings(), {{"box", {"t2", "t3", "p-grey", "gone"}}}};
         const materials::Library all = materials::libraryOf(drawer);
         for (const Owned& owned : drawer.things)
             QCOMPARE(all.medium(materials::idOf(owned)) || all.paper(materials::idOf(owned)),

@@ -2,37 +2,19 @@
 #include <algorithm>
 #include <cmath>
 #include <numeric>
-#include <opencv2/imgcodecs.hpp>
 #include <opencv2/imgproc.hpp>
 
 #include "numbers.h"
 #include "subject/area_edits.h"
 #include "subject/areas.h"
-#include "subject/frame.h"
 #include "subject/islands.h"
 #include "subject/masses.h"
 #include "subject/passages.h"
-#include "subject/picture.h"
 #include "subject/squint.h"
 
 using namespace subject;
-using common::ProblemKind;
 
 namespace {
-
-std::vector<std::uint8_t> encoded(const cv::Mat& image, const char* ending) {
-    std::vector<uchar> bytes;
-    cv::imencode(ending, image, bytes);
-    return bytes;
-}
-
-cv::Mat photo(int width = 120, int height = 80) {
-    cv::Mat image(height, width, CV_8UC3);
-    for (int y = 0; y < height; ++y)
-        for (int x = 0; x < width; ++x)
-            image.at<cv::Vec3b>(y, x) = cv::Vec3b(uchar(x * 2), uchar(y * 3), uchar((x ^ y) & 255));
-    return image;
-}
 
 /// Least cost over every way to cut n sorted values into k runs.
 double bruteForce(const std::vector<double>& v, const std::vector<double>& w, int first, int k) {
@@ -332,103 +314,6 @@ class TestSubject : public QObject {
         QVERIFY(passages.list[shadow].band < passages.list[light].band);
     }
 
-    /// Places go through a frame and back, and every frame lies inside its reference.
-    void framesMapBothWaysAndFit() {
-        Numbers random(81);
-        for (int round = 0; round < 2000; ++round) {
-            const cv::Size size(40 + random.below(400), 40 + random.below(400));
-            const Frame frame{random.between(0.05, 0.95), random.between(0.05, 0.95),
-                              round % 3 ? random.between(0.01, 1) : 0, random.between(-200, 200)};
-            const FramePlace place(frame, size, random.between(0.3, 3));
-            const cv::Point2d p(random.between(-1, 2), random.between(-1, 2));
-            QVERIFY(cv::norm(place.inFrame(place.inReference(p)) - p) < 1e-9);
-            for (const cv::Point2d corner : {cv::Point2d(0, 0), {1, 0}, {0, 1}, {1, 1}}) {
-                const cv::Point2d q = place.inReference(corner);
-                QVERIFY(q.x > -1e-9 && q.y > -1e-9 && q.x < 1 + 1e-9 && q.y < 1 + 1e-9);
-            }
-        }
-    }
-
-    /// A line that leans is drawn, and the frame that is levelled by it shows it level, or plumb if it is steep, within
-    /// a tenth of a degree; what was under its ends still is.
-    void aFrameIsLevelledByALine() {
-        Numbers random(82);
-        const cv::Size size(3000, 2000);
-        for (int round = 0; round < 300; ++round) {
-            const Frame frame{0.5, 0.5, 0.4, random.between(-20, 20)};
-            const FramePlace place(frame, size, 4.0 / 3);
-            const cv::Point2d from(random.between(0, 1), random.between(0, 1)),
-                to(random.between(0, 1), random.between(0, 1));
-            if (cv::norm(from - to) < 0.05) continue;
-            const Frame turned = levelled(frame, place, from, to);
-            QVERIFY(std::fabs(turned.degrees - frame.degrees) <= 45 + 1e-9);
-            const FramePlace after(turned, size, 4.0 / 3);
-            const cv::Point2d a = after.inFrame(place.inReference(from)), b = after.inFrame(place.inReference(to));
-            const double dx = std::fabs(b.x - a.x) * after.width(), dy = std::fabs(b.y - a.y) * after.height();
-            QVERIFY(std::atan2(std::min(dx, dy), std::max(dx, dy)) * 180 / M_PI < 0.1);
-        }
-    }
-
-    /// A drawn square turned by hand comes out level: the pixels agree, not only the arithmetic.
-    void aLevelledPictureIsLevel() {
-        cv::Mat picture(600, 800, CV_32FC3, cv::Scalar(0.1, 0.1, 0.1));
-        const cv::RotatedRect leaning({400, 300}, {240, 240}, 7);
-        cv::Point2f corners[4];
-        leaning.points(corners);
-        std::vector<cv::Point> outline(corners, corners + 4);
-        cv::fillConvexPoly(picture, outline, cv::Scalar(0.8, 0.8, 0.8), cv::LINE_AA);
-        const FramePlace plain({}, picture.size(), 4.0 / 3);
-        // Along the square's lower edge, from the lower left corner.
-        const cv::Point2d from(corners[0].x / 800, corners[0].y / 600), to(corners[3].x / 800, corners[3].y / 600);
-        const Frame frame = levelled({}, plain, from, to);
-        QVERIFY(std::fabs(frame.degrees - 7) < 0.3);
-        const cv::Mat level = framed(picture, frame, 4.0 / 3, 4000);
-        cv::Mat grey, bright;
-        cv::extractChannel(level, grey, 1);
-        bright = grey > 0.5;
-        const cv::Rect box = cv::boundingRect(bright);
-        // A level square fills its bounding box; one that leans by 7 degrees fills four fifths of it.
-        QVERIFY(double(cv::countNonZero(bright)) / box.area() > 0.975);
-        QVERIFY(std::abs(box.width - 240) <= 3 && std::abs(box.height - 240) <= 3);
-    }
-
-    void aFrameIsCroppedToABox() {
-        const cv::Size size(1000, 800);
-        const FramePlace place({}, size, 1.25);
-        // Locked to the format, and free.
-        const auto locked = cropped({}, place, {0.6, 0.7}, {0.2, 0.4}, 1.25);
-        QCOMPARE(locked.format, 1.25);
-        QVERIFY(std::fabs(locked.frame.centreX - 0.4) < 1e-9 && std::fabs(locked.frame.centreY - 0.55) < 1e-9);
-        QVERIFY(std::fabs(locked.frame.width - 0.4) < 1e-9);  // 400 x 240 grown to 400 x 320
-        const auto free = cropped({}, place, {0.6, 0.7}, {0.2, 0.4}, 0);
-        QVERIFY(std::fabs(free.format - 400.0 / 240) < 1e-9);
-        // A crop of a crop, turned: the box's corners are the new frame's.
-        const Frame turned{0.5, 0.5, 0.5, 12};
-        const FramePlace leaning(turned, size, 1.25);
-        const auto part = cropped(turned, leaning, {0.1, 0.1}, {0.5, 0.4}, 0);
-        const FramePlace inner(part.frame, size, part.format);
-        QVERIFY(cv::norm(inner.inReference({0, 0}) - leaning.inReference({0.1, 0.1})) < 1e-9);
-        QVERIFY(cv::norm(inner.inReference({1, 1}) - leaning.inReference({0.5, 0.4})) < 1e-9);
-    }
-
-    /// What is said to be grey becomes neutral at its own luminance, whatever was said before.
-    void aPickedGreyBecomesNeutral() {
-        const colour::Xyz warm{0.35, 0.33, 0.17}, other{0.2, 0.21, 0.25};
-        cv::Mat picture(40, 40, CV_32FC3, cv::Scalar(warm.x, warm.y, warm.z));
-        picture(cv::Rect(0, 0, 20, 40)).setTo(cv::Scalar(other.x, other.y, other.z));
-        const auto shownAt = [&](const Frame& frame, int x) {
-            const cv::Vec3f v = framed(picture, frame, 1, 100).at<cv::Vec3f>(20, x);
-            return colour::Xyz{v[0], v[1], v[2]};
-        };
-        Frame frame = withGrey({}, shownAt({}, 30));
-        colour::Lab lab = colour::labFromXyz(shownAt(frame, 30));
-        QVERIFY(colour::chroma(lab) < 0.01 && std::fabs(shownAt(frame, 30).y - warm.y) < 1e-6);
-        frame = withGrey(frame, shownAt(frame, 5));
-        lab = colour::labFromXyz(shownAt(frame, 5));
-        QVERIFY(colour::chroma(lab) < 0.01);
-        QVERIFY(std::fabs(frame.grey->x - other.x) < 1e-6);
-    }
-
     /// Against k-means by others (OpenCV), the best of 100 starts, on values in clumps.
     void levelsAreNoWorseThanTheBestOfAHundredStarts() {
         Numbers random(83);
@@ -461,88 +346,6 @@ class TestSubject : public QObject {
             QVERIFY2(std::fabs(levels.cost - cost) <= 1e-9 * cost,
                      qPrintable(QStringLiteral("%1 against %2").arg(levels.cost, 0, 'g', 15).arg(cost, 0, 'g', 15)));
         }
-    }
-
-    void picturesComeInUpright_data() {
-        QTest::addColumn<int>("orientation");
-        for (int o = 1; o <= 8; ++o) QTest::newRow(qPrintable(QString::number(o))) << o;
-    }
-    /// Source: EXIF 2.3, tag 274. The picture is stored turned, as a camera would, and must come back.
-    void picturesComeInUpright() {
-        QFETCH(int, orientation);
-        const cv::Mat wanted = photo();
-        cv::Mat stored = wanted.clone();
-        // What undoes each orientation: flips first, then the transposition.
-        if (orientation == 2 || orientation == 6) cv::flip(stored, stored, 1);
-        if (orientation == 3 || orientation == 7) cv::flip(stored, stored, -1);
-        if (orientation == 4 || orientation == 8) cv::flip(stored, stored, 0);
-        if (orientation >= 5) cv::transpose(stored, stored);
-        std::vector<std::uint8_t> jpeg = encoded(stored, ".jpg");
-        const std::uint8_t exif[] = {0xFF, 0xE1, 0, 34, 'E', 'x', 'i', 'f', 0, 0,
-                                     'M',  'M',  0, 42, 0,   0,   0,   8,   0, 1,
-                                     0x01, 0x12, 0, 3,  0,   0,   0,   1,   0, std::uint8_t(orientation),
-                                     0,    0,    0, 0,  0,   0};
-        jpeg.insert(jpeg.begin() + 2, std::begin(exif), std::end(exif));
-        const auto upright = readPicture(jpeg, "turned.jpg");
-        const auto plain = readPicture(encoded(wanted, ".jpg"), "plain.jpg");
-        QVERIFY(upright.ok() && plain.ok());
-        QCOMPARE(upright->xyz.size(), plain->xyz.size());
-        QVERIFY(cv::norm(upright->xyz, plain->xyz, cv::NORM_L1) / double(plain->xyz.total()) < 0.03);
-    }
-
-    void picturesAreReducedAndCropped() {
-        const auto picture = readPicture(encoded(photo(400, 200), ".png"), "x.png", 100);
-        QVERIFY(picture.ok());
-        QCOMPARE(picture->xyz.size(), cv::Size(100, 50));
-        QCOMPARE(picture->sourcePixels, cv::Size(400, 200));
-        QCOMPARE(framed(picture->xyz, {}, 1.0, 1000).size(), cv::Size(50, 50));
-        QCOMPARE(framed(picture->xyz, {}, 4.0, 1000).size(), cv::Size(100, 25));
-        QCOMPARE(framed(picture->xyz, {}, 4.0, 40).size(), cv::Size(40, 10));
-    }
-
-    void printingInksAreRefused() {
-        auto tiff = encoded(photo(), ".tiff");
-        const std::array<std::uint8_t, 8> rgb{0x06, 0x01, 0x03, 0x00, 0x01, 0x00, 0x00, 0x00};  // its meaning, one word
-        const auto tag = std::ranges::search(tiff, rgb);
-        QVERIFY(!tag.empty());
-        *tag.end() = 5;
-        const auto result = readPicture(tiff, "inks.tif");
-        QVERIFY(!result.ok());
-        QCOMPARE(result.problem().kind, common::ProblemKind::pictureColourSpace);
-    }
-
-    void badPicturesAreRefused_data() {
-        QTest::addColumn<QByteArray>("bytes");
-        QTest::addColumn<int>("kind");
-        const auto add = [](const char* name, const std::vector<std::uint8_t>& bytes, ProblemKind kind) {
-            QTest::newRow(name) << QByteArray(reinterpret_cast<const char*>(bytes.data()), qsizetype(bytes.size()))
-                                << int(kind);
-        };
-        const std::string text = "this is no picture at all";
-        add("text", {text.begin(), text.end()}, ProblemKind::pictureUnknown);
-        add("nothing", {}, ProblemKind::pictureUnknown);
-        auto png = encoded(photo(), ".png");
-        png.resize(png.size() / 2);
-        add("cut PNG", png, ProblemKind::pictureTruncated);
-        auto jpeg = encoded(photo(), ".jpg");
-        jpeg.resize(jpeg.size() * 2 / 3);
-        add("cut JPEG", jpeg, ProblemKind::pictureTruncated);
-        add("one pixel", encoded(photo(1, 1), ".png"), ProblemKind::pictureTooSmall);
-        auto huge = encoded(photo(), ".png");
-        for (const int at : {16, 20}) {
-            huge[at] = huge[at + 1] = 0;
-            huge[at + 2] = 40000 >> 8;
-            huge[at + 3] = 40000 & 255;
-        }
-        add("40,000 x 40,000", huge, ProblemKind::pictureTooLarge);
-    }
-    void badPicturesAreRefused() {
-        QFETCH(QByteArray, bytes);
-        QFETCH(int, kind);
-        const auto result =
-            readPicture({reinterpret_cast<const std::uint8_t*>(bytes.constData()), std::size_t(bytes.size())}, "bad");
-        QVERIFY(!result.ok());
-        QCOMPARE(int(result.problem().kind), kind);
     }
 };
 

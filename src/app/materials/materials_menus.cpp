@@ -1,6 +1,8 @@
+#include <QBuffer>
 #include <QComboBox>
 #include <QFileDialog>
 #include <QFileInfo>
+#include <QImageReader>
 #include <QInputDialog>
 #include <QLineEdit>
 #include <QMenuBar>
@@ -258,14 +260,29 @@ bool MaterialsWindow::attach(const QString& file) {
     const auto bytes = common::readFile(file.toStdString());
     if (!bytes) return say(bytes.problem()), false;
     // What is no picture is refused before it is held.
-    if (QImage::fromData(bytes->data(), int(bytes->size())).isNull())
-        return say({common::ProblemKind::pictureUnknown, file.toStdString()}), false;
+    if (const auto image = ColourPick::read(*bytes, file.toStdString()); !image) return say(image.problem()), false;
     const auto key = own_.store().keep({QFileInfo(file).fileName().toStdString(), *bytes});
     if (!key) return say(key.problem()), false;
     change(tr("Attach a photograph"), [&](Owned& owned) {
         if (std::ranges::find(owned.photographs, *key) == owned.photographs.end()) owned.photographs.push_back(*key);
     });
     return true;
+}
+
+QPixmap MaterialsWindow::thumbnailOf(const std::string& key) const {
+    const auto photograph = own_.store().photograph(key);
+    if (!photograph) return {};
+    QBuffer buffer;
+    buffer.setData(reinterpret_cast<const char*>(photograph->bytes.data()), qsizetype(photograph->bytes.size()));
+    // Decoded small: a photograph of many megapixels would hold up the window.
+    QImageReader reader(&buffer);
+    reader.setAutoTransform(true);
+    reader.setScaledSize(reader.size().scaled(72, 52, Qt::KeepAspectRatio));
+    const QImage image = reader.read();
+    if (!image.isNull()) return QPixmap::fromImage(image);
+    // A format that Qt does not know.
+    const auto other = ColourPick::read(photograph->bytes, photograph->name);
+    return other ? QPixmap::fromImage(other->scaled(72, 52, Qt::KeepAspectRatio)) : QPixmap();
 }
 
 void MaterialsWindow::openPhotograph(const QString& key) {
@@ -289,6 +306,8 @@ void MaterialsWindow::openPhotograph(const QString& key) {
 }
 
 void MaterialsWindow::takeIn(const QString& file) {
+    if (own_.isWriting())
+        return margin_->setProblem(tr("What was taken in before is still being written: wait until it is shown."));
     if (QFileInfo(file).suffix().toLower() != QStringLiteral("json")) {
         auto* sheet = new ListSheet(this, own_, file);
         connect(sheet, &ListSheet::taken, this, [this](int things) {

@@ -279,11 +279,7 @@ void MaterialsWindow::describe() {
     QList<std::pair<QString, QPixmap>> photographs;
     if (things.size() == 1)
         for (const std::string& key : things[0].photographs)
-            if (const auto photograph = own_.store().photograph(key))
-                photographs << std::pair(
-                    QString::fromStdString(key),
-                    QPixmap::fromImage(QImage::fromData(photograph->bytes.data(), int(photograph->bytes.size()))
-                                           .scaled(72, 52, Qt::KeepAspectRatio)));
+            photographs << std::pair(QString::fromStdString(key), thumbnailOf(key));
     fields_->show(things, photographs);
     seekSubstitutes();
 }

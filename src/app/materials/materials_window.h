@@ -82,6 +82,7 @@ class MaterialsWindow : public QMainWindow {
     void renameTray();
     void giveUpTray();
     void merge();
+    QPixmap thumbnailOf(const std::string& key) const;
     void openPhotograph(const QString& key);
     void pickFrom(const QString& file, const std::function<void(colour::Srgb8)>& take);
     ThingEditor* openEditor(std::vector<materials::Owned> things, bool isNew);

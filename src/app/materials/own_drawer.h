@@ -32,6 +32,7 @@ class OwnDrawer : public QObject {
     /// The same for long changes, off the interface thread; then `done` with whether it was written. Nothing else may
     /// be changed until then.
     void applyInBackground(const QString& what, storage::DrawerChange change, std::function<void(bool)> done);
+    bool isWriting() const { return background_.isBusy(); }
 
  Q_SIGNALS:
     void changed();

@@ -24,12 +24,6 @@ QString text(const std::string& s) {
     return QString::fromStdString(s);
 }
 
-QString listed(const std::vector<std::string>& list) {
-    QStringList parts;
-    for (const std::string& part : list) parts << text(part);
-    return parts.join(QStringLiteral(", "));
-}
-
 std::vector<std::string> parted(const QString& words) {
     std::vector<std::string> parts;
     for (const QString& part : QString(words).replace(';', ',').split(',', Qt::SkipEmptyParts))
@@ -137,13 +131,13 @@ ThingEditor::ThingEditor(QWidget* parent, std::vector<Owned> things, bool isNew)
         classes_.back().second = media;
     };
     mediumLine(
-        tr("Pigments"), [](const materials::Material& medium) { return listed(medium.pigments); },
+        tr("Pigments"), [](const materials::Material& medium) { return wording::listed(medium.pigments); },
         [](materials::Material& medium, const QString& words) {
             medium.pigments = parted(words);
             medium.hazards = materials::hazardsOf(medium.pigments);
         });
     mediumLine(
-        tr("Calls for care"), [](const materials::Material& medium) { return listed(medium.hazards); },
+        tr("Calls for care"), [](const materials::Material& medium) { return wording::listed(medium.hazards); },
         [](materials::Material& medium, const QString& words) { medium.hazards = parted(words); });
     mediumLine(
         tr("Lightfastness"), [](const materials::Material& medium) { return text(medium.lightfastness); },

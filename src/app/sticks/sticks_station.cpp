@@ -245,11 +245,9 @@ MarginText SticksStation::margin() const {
     const materials::Material& stick = plan->sticks[selected_];
     const colour::Lab lab = plan->prepared[selected_].masstone;
     text.head = QString::fromStdString(stick.name);
-    QStringList pigments;
-    for (const std::string& pigment : stick.pigments) pigments << QString::fromStdString(pigment);
     text.paragraphs << tr("%1, %2, number %3. Pigment %4, lightfastness %5.")
                            .arg(QString::fromStdString(stick.maker), wording::kindWord(stick.kind),
-                                QString::fromStdString(stick.id), pigments.join(QStringLiteral(", ")),
+                                QString::fromStdString(stick.id), wording::listed(stick.pigments),
                                 QString::fromStdString(stick.lightfastness));
     text.paragraphs << tr("It looks %1, at value %2.")
                            .arg(wording::colourWords(lab))
@@ -263,11 +261,9 @@ MarginText SticksStation::margin() const {
                            .arg(std::lround(share * 100))
                            .arg(steps.join(QStringLiteral(", ")));
     if (!stick.hazards.empty()) {
-        QStringList hazards;
-        for (const std::string& hazard : stick.hazards) hazards << QString::fromStdString(hazard);
         text.cautions << tr("It holds a toxic pigment (%1): make no dust, wear gloves, follow the label and the safety "
                             "data sheet.")
-                             .arg(hazards.join(QStringLiteral(", ")));
+                             .arg(wording::listed(stick.hazards));
     }
     return text;
 }
