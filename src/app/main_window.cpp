@@ -318,7 +318,7 @@ MaterialsWindow* MainWindow::materialsWindow() {
 bool MainWindow::openFile(const QString& file) {
     const QFileInfo info(file);
     planning::Study study;
-    materials::Library library = ownMaterials();
+    materials::Library library;
     if (info.suffix().toLower() == "dune") {
         auto document = storage::readDocument(file.toStdString());
         if (!document) {
@@ -338,6 +338,7 @@ bool MainWindow::openFile(const QString& file) {
             say(wording::problemSentence(picture.problem()));
             return false;
         }
+        library = ownMaterials();
         study.title = info.completeBaseName().toStdString();
         if (picture->sourcePixels.height > picture->sourcePixels.width)
             std::swap(study.widthMillimetres, study.heightMillimetres);

@@ -1,7 +1,6 @@
 #include <QFileInfo>
-#include <QTextStream>
-#include <algorithm>
 #include <cstdio>
+#include <optional>
 
 #include "cli/commands.h"
 #include "storage/document.h"
@@ -31,11 +30,9 @@ common::Result<std::vector<Owned>> thingsIn(const std::string& file, const std::
     if (!table) return table.problem();
     auto found = storage::thingsFrom(*table, storage::guessedColumns(table->headings), {}, {kind});
     if (!found) return found.problem();
-    std::vector<Problem> bad = table->bad;
-    bad.insert(bad.end(), found->bad.begin(), found->bad.end());
-    std::ranges::stable_sort(bad, {}, &Problem::row);
-    if (!bad.empty() && !leaveBadOut) return bad.front();
-    for (const Problem& problem : bad) std::fprintf(stderr, "%s\n", qPrintable(wording::problemSentence(problem)));
+    if (!found->bad.empty() && !leaveBadOut) return found->bad.front();
+    for (const Problem& problem : found->bad)
+        std::fprintf(stderr, "%s\n", qPrintable(wording::problemSentence(problem)));
     return std::move(*std::move(found)).things;
 }
 
@@ -54,18 +51,11 @@ int list(const QStringList& arguments) {
         thingsIn(options.words[0].toStdString(), options.last("--kind", "soft").toStdString(), badRows == "leave-out");
     if (!things) return refuse(things.problem());
     const QString ending = QFileInfo(out).suffix().toLower();
-    QByteArray bytes;
-    if (ending == "csv")
-        bytes = storage::drawerCsv(*things);
-    else if (ending == "gpl")
-        bytes = storage::paletteText(*things, QFileInfo(out).completeBaseName());
-    else if (ending == "txt")
-        bytes = storage::readingsText(*things);
-    else if (ending == "json")
-        bytes = storage::drawerJson({{*things, {}}, {}});
-    else
+    const std::optional<QByteArray> bytes =
+        ending == "json" ? storage::drawerJson({{*things, {}}, {}}) : storage::listFor(out, *things);
+    if (!bytes)
         return refuse({ProblemKind::nameUnknown, "The ending of", 0, out.toStdString(), ".csv, .gpl, .txt, .json"});
-    const auto done = storage::writeWhole(out.toStdString(), bytes);
+    const auto done = storage::writeWhole(out.toStdString(), *bytes);
     return done ? 0 : refuse(done.problem());
 }
 

@@ -19,10 +19,7 @@ common::Result<std::vector<materials::Owned>> thingsFromCsv(const common::Bytes&
             return Problem{ProblemKind::columnMissing, name, 0, std::string(headingOf(needed))};
     auto found = thingsFrom(*table, columns, {}, {});
     if (!found) return found.problem();
-    // The first bad row of either kind.
-    std::vector<Problem> bad = table->bad;
-    bad.insert(bad.end(), found->bad.begin(), found->bad.end());
-    if (!bad.empty()) return *std::ranges::min_element(bad, {}, &Problem::row);
+    if (!found->bad.empty()) return found->bad.front();
     return std::move(*std::move(found)).things;
 }
 

@@ -2,6 +2,8 @@
 
 #include <csv.h>
 
+#include <QFileInfo>
+
 #include "materials/names.h"
 #include "storage/table_things.h"
 #include "storage/text.h"
@@ -71,6 +73,15 @@ QByteArray drawerCsv(const std::vector<materials::Owned>& things) {
                        text(materials::nameOf(owned.source))});
     }
     return csv;
+}
+
+std::optional<QByteArray> listFor(const QString& file, const std::vector<materials::Owned>& things) {
+    const QFileInfo info(file);
+    const QString ending = info.suffix().toLower();
+    if (ending == "csv") return drawerCsv(things);
+    if (ending == "gpl") return paletteText(things, info.completeBaseName());
+    if (ending == "txt") return readingsText(things);
+    return std::nullopt;
 }
 
 }  // namespace storage

@@ -3,6 +3,7 @@
 #include <QByteArray>
 #include <QString>
 #include <QStringList>
+#include <optional>
 #include <vector>
 
 #include "materials/owned.h"
@@ -18,5 +19,8 @@ QByteArray drawerCsv(const std::vector<materials::Owned>& things);
 /// Their colours as a palette text file (.gpl), and as CGATS.17 with CIELAB under D50. Tools have none.
 QByteArray paletteText(const std::vector<materials::Owned>& things, const QString& name);
 QByteArray readingsText(const std::vector<materials::Owned>& things);
+
+/// The one of these that a file's ending asks for: .csv, .gpl or .txt (CGATS); nothing for another.
+std::optional<QByteArray> listFor(const QString& file, const std::vector<materials::Owned>& things);
 
 }  // namespace storage

@@ -1,5 +1,6 @@
 #include "storage/table_things.h"
 
+#include <algorithm>
 #include <array>
 #include <charconv>
 #include <cmath>
@@ -370,6 +371,8 @@ common::Result<TableThings> thingsFrom(const Table& table, const std::vector<Col
         found.known += there != nullptr;
         found.things.push_back(std::move(owned));
     }
+    found.bad.insert(found.bad.end(), table.bad.begin(), table.bad.end());
+    std::ranges::stable_sort(found.bad, {}, &Problem::row);
     return found;
 }
 

@@ -49,7 +49,7 @@ struct TableDefaults {
 
 struct TableThings {
     std::vector<materials::Owned> things;
-    std::vector<common::Problem> bad;  // rows that cannot be taken, in order
+    std::vector<common::Problem> bad;  // rows that cannot be read or taken, in order
     int known = 0;                     // of the things, those that are in the drawer already
 };
 

@@ -161,9 +161,7 @@ void ListSheet::showAttempt(common::Result<storage::TableThings> result) {
     }
     setProblem({});
     found_ = std::make_shared<storage::TableThings>(*std::move(result));
-    std::vector<common::Problem> bad = table_->bad;
-    bad.insert(bad.end(), found_->bad.begin(), found_->bad.end());
-    std::ranges::stable_sort(bad, {}, &common::Problem::row);
+    const std::vector<common::Problem>& bad = found_->bad;
     const int good = int(found_->things.size());
     QString words = good == 0 ? tr("No row can be taken in.")
                               : tr("%1 rows can be taken in: %2 are new, %3 change what is in the drawer.")
@@ -173,9 +171,9 @@ void ListSheet::showAttempt(common::Result<storage::TableThings> result) {
     if (!bad.empty()) words += ' ' + tr("These %1 cannot:").arg(bad.size());
     summary_->setText(words);
     for (std::size_t i = 0; i < std::min<std::size_t>(bad.size(), shownBad); ++i) {
-        // The file is named in the head.
-        bad[i].where = tr("This list").toStdString();
-        bad_->addItem(wording::problemSentence(bad[i]));
+        common::Problem problem = bad[i];
+        problem.where = tr("This list").toStdString();  // the file is named in the head
+        bad_->addItem(wording::problemSentence(problem));
     }
     if (bad.size() > shownBad) bad_->addItem(tr("… and %1 more.").arg(bad.size() - shownBad));
     bad_->setVisible(!bad.empty());

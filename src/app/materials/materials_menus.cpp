@@ -106,15 +106,15 @@ void MaterialsWindow::makeMenus() {
     add(edit, tr("Find a colour out of a photograph…"), {},
         openFile(tr("Find a colour"), photographFilter(), &MaterialsWindow::findColourIn));
     edit->addSeparator();
-    doubles_ = edit->addAction(tr("Show what is likely there twice"));
-    doubles_->setCheckable(true);
-    connect(doubles_, &QAction::toggled, this, [this](bool on) {
+    QAction* doubles = edit->addAction(tr("Show what is likely there twice"));
+    doubles->setCheckable(true);
+    connect(doubles, &QAction::toggled, this, [this](bool on) {
         wanted_.doubles = on;
         arrange();
     });
     forChosen_ << add(edit, tr("Make one of what is chosen"), QKeySequence(Qt::CTRL | Qt::Key_M), [this] { merge(); });
     forChosen_ << add(edit, tr("Take out of the drawer"), QKeySequence::Delete,
-                      [this] { own_.apply(tr("Take out of the drawer"), {.removed = selectedIds()}); });
+                      [this] { own_.apply(tr("Take out of the drawer"), {.removed = view_->selectedIds()}); });
     makeTrayMenu();
 }
 
@@ -138,7 +138,7 @@ void MaterialsWindow::putIntoTray() {
     if (!ok || name.isEmpty()) return;
     const materials::Tray* there = own_.tray(name.toStdString());
     materials::Tray tray = there ? *there : materials::Tray{name.toStdString(), {}};
-    for (const std::string& id : selectedIds())
+    for (const std::string& id : view_->selectedIds())
         if (std::ranges::find(tray.ids, id) == tray.ids.end()) tray.ids.push_back(id);
     own_.apply(tr("Into the tray %1").arg(name), {.trays = {tray}});
 }
@@ -147,7 +147,7 @@ void MaterialsWindow::takeOutOfTray() {
     const materials::Tray* shownNow = shownTray();
     if (!shownNow) return margin_->setProblem(tr("Show a tray first: what is chosen is then taken out of it."));
     materials::Tray tray = *shownNow;
-    const std::vector<std::string> ids = selectedIds();
+    const std::vector<std::string> ids = view_->selectedIds();
     std::erase_if(tray.ids, [&](const std::string& id) { return std::ranges::find(ids, id) != ids.end(); });
     own_.apply(tr("Out of the tray %1").arg(QString::fromStdString(tray.name)), {.trays = {tray}});
 }
@@ -344,24 +344,18 @@ void MaterialsWindow::takeIn(const QString& file) {
 }
 
 bool MaterialsWindow::exportTo(const QString& file) {
-    const QString ending = QFileInfo(file).suffix().toLower();
-    QByteArray bytes;
-    if (ending == "csv") {
-        bytes = storage::drawerCsv(shown(false));
-    } else if (ending == "gpl") {
-        bytes = storage::paletteText(shown(true), QFileInfo(file).completeBaseName());
-    } else if (ending == "txt") {
-        bytes = storage::readingsText(shown(true));
-    } else if (ending == "json") {
+    std::optional<QByteArray> bytes = storage::listFor(file, shown());
+    if (QFileInfo(file).suffix().toLower() == "json") {
         const auto whole = storage::wholeOf(own_.store());
         if (!whole) return say(whole.problem()), false;
         bytes = storage::drawerJson(*whole);
-    } else {
+    }
+    if (!bytes) {
         margin_->setProblem(
             tr("A drawer is exported as .csv, .gpl, .txt or .json: give the file one of these endings."));
         return false;
     }
-    const auto done = storage::writeWhole(file.toStdString(), bytes);
+    const auto done = storage::writeWhole(file.toStdString(), *bytes);
     if (!done) say(done.problem());
     return done.ok();
 }
@@ -398,7 +392,7 @@ void MaterialsWindow::readCard(const QString& file) {
 }
 
 void MaterialsWindow::readWithReader() {
-    std::vector<std::string> ids = selectedIds();
+    std::vector<std::string> ids = view_->selectedIds();
     if (ids.empty()) ids = shownIds();
     const auto situation = std::make_shared<review::StandInSituation>();
     situation->milliseconds = 400;

@@ -133,11 +133,11 @@ void MaterialsWindow::onDrawerChanged() {
     listTrays();
     // Places change when things come and go: what is selected is kept by its id.
     const std::vector<std::string> before = view_->selectedIds();
+    const QSignalBlocker quiet(view_);  // described once, below
     arrange();
     std::set<int> kept;
     for (const std::string& id : before)
         if (const Owned* owned = own_.thing(id)) kept.insert(int(owned - drawer().things.data()));
-    const QSignalBlocker quiet(view_);  // described once, below
     view_->select(kept);
     describe();
     Q_EMIT drawerChanged();
@@ -153,22 +153,17 @@ std::vector<Owned> MaterialsWindow::selected() const {
     return things;
 }
 
-std::vector<std::string> MaterialsWindow::selectedIds() const {
-    return view_->selectedIds();
-}
-
-std::vector<Owned> MaterialsWindow::shown(bool onlyColoured) const {
+std::vector<Owned> MaterialsWindow::shown() const {
     std::vector<Owned> things;
     for (const Section& section : view_->sections())
-        for (const int i : section.things)
-            if (const Owned& owned = drawer().things[std::size_t(i)]; !onlyColoured || materials::colourOf(owned))
-                things.push_back(owned);
+        for (const int i : section.things) things.push_back(drawer().things[std::size_t(i)]);
     return things;
 }
 
 std::vector<std::string> MaterialsWindow::shownIds() const {
     std::vector<std::string> ids;
-    for (const Owned& owned : shown(true)) ids.push_back(materials::idOf(owned));
+    for (const Owned& owned : shown())
+        if (materials::colourOf(owned)) ids.push_back(materials::idOf(owned));
     return ids;
 }
 

@@ -16,10 +16,7 @@ class QPushButton;
 
 namespace app {
 
-class CardSheet;
 class KeptFields;
-class ListSheet;
-class ReaderSheet;
 class ThingEditor;
 
 /// What the artist owns: the drawer or one of its trays, laid out and searched, and what is known of what is selected.
@@ -67,9 +64,8 @@ class MaterialsWindow : public QMainWindow {
     /// Changes all that is selected, as one step.
     void change(const QString& what, const std::function<void(materials::Owned&)>& edit);
     std::vector<materials::Owned> selected() const;
-    std::vector<std::string> selectedIds() const;
-    /// What is shown, in its order; with a colour only, as the rows of a card.
-    std::vector<materials::Owned> shown(bool onlyColoured) const;
+    /// What is shown, in its order; and of that the ids of what has a colour, as the rows of a card.
+    std::vector<materials::Owned> shown() const;
     std::vector<std::string> shownIds() const;
     /// Looks in the background for what could stand for the one thing that is selected, or for the ends of the set.
     void seekSubstitutes();
@@ -103,7 +99,6 @@ class MaterialsWindow : public QMainWindow {
     QComboBox* paper_ = nullptr;
     QList<QAction*> changing_;   // need a drawer that may be changed
     QList<QAction*> forChosen_;  // and something that is chosen
-    QAction* doubles_ = nullptr;
     Background substitutes_{this};
     Background files_{this};
 };
