@@ -281,18 +281,18 @@ materials::Library MainWindow::ownMaterials(const materials::Tray* tray) const {
 void MainWindow::listTrays() {
     QStringList names;
     if (store_)
-        if (const auto drawer = store_->drawer())
-            for (const materials::Tray& tray : drawer->trays) names << QString::fromStdString(tray.name);
+        if (const auto trays = store_->trays())
+            for (const materials::Tray& tray : *trays) names << QString::fromStdString(tray.name);
     sticks_->setTrays(names);
 }
 
 void MainWindow::drawFrom(const QString& name) {
     planning::Study study = session_.study();
     study.tray = name.toStdString();
-    const auto drawer = store_ ? store_->drawer() : common::Result<materials::Drawer>(materials::Drawer{});
-    if (!drawer) return say(wording::problemSentence(drawer.problem()));
-    const auto tray = std::ranges::find(drawer->trays, study.tray, &materials::Tray::name);
-    if (!name.isEmpty() && tray == drawer->trays.end()) {
+    const auto trays = store_ ? store_->trays() : common::Result(std::vector<materials::Tray>());
+    if (!trays) return say(wording::problemSentence(trays.problem()));
+    const auto tray = std::ranges::find(*trays, study.tray, &materials::Tray::name);
+    if (!name.isEmpty() && tray == trays->end()) {
         say(tr("There is no tray %1 any more: choose another.").arg(name));
         return sticks_->refresh();
     }

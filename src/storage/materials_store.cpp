@@ -318,13 +318,23 @@ common::Result<materials::Drawer> MaterialsStore::drawer() const {
         drawer.things.push_back(*std::move(owned));
     }
     if (query.lastError().isValid()) return problem(ProblemKind::libraryDamaged);
+    auto all = trays();
+    if (!all) return all.problem();
+    drawer.trays = *std::move(all);
+    return drawer;
+}
+
+common::Result<std::vector<materials::Tray>> MaterialsStore::trays() const {
+    std::vector<materials::Tray> trays;
+    QSqlQuery query(database_);
+    query.setForwardOnly(true);
     if (!query.exec("SELECT name, id FROM tray ORDER BY name, place")) return problem(ProblemKind::libraryDamaged);
     while (query.next()) {
         const std::string name = query.value(0).toString().toStdString();
-        if (drawer.trays.empty() || drawer.trays.back().name != name) drawer.trays.push_back({name, {}});
-        drawer.trays.back().ids.push_back(query.value(1).toString().toStdString());
+        if (trays.empty() || trays.back().name != name) trays.push_back({name, {}});
+        trays.back().ids.push_back(query.value(1).toString().toStdString());
     }
-    return drawer;
+    return trays;
 }
 
 common::Done MaterialsStore::apply(const DrawerChange& change) {

@@ -54,6 +54,8 @@ class MaterialsStore {
     const QString& file() const { return file_; }
 
     common::Result<materials::Drawer> drawer() const;
+    /// The trays alone, in the order of their names.
+    common::Result<std::vector<materials::Tray>> trays() const;
 
     /// All of a change or nothing.
     common::Done apply(const DrawerChange& change);
