@@ -29,13 +29,24 @@
 #include "app/widgets/theme.h"
 #include "common/file.h"
 #include "drawing/fonts.h"
+#include "drawing/section.h"
 #include "planning/stage_picture.h"
+#include "print/construction_sheets.h"
 #include "print/plan_sheets.h"
 #include "storage/document.h"
 #include "storage/plan_export.h"
+#include "subject/squint.h"
 #include "wording/sentences.h"
 
 namespace app {
+
+namespace {
+
+QString pictureFiles() {
+    return MainWindow::tr("Pictures (*.png *.jpg *.jpeg *.tif *.tiff *.webp)");
+}
+
+}  // namespace
 
 MainWindow::MainWindow(materials::Library starter, storage::MaterialsStore* store)
     : starter_(std::move(starter)), store_(store) {
@@ -51,9 +62,10 @@ MainWindow::MainWindow(materials::Library starter, storage::MaterialsStore* stor
     connect(&session_, &Session::planChanged, this, &MainWindow::refresh);
     connect(&session_, &Session::shownLightChanged, this, &MainWindow::showStation);
     connect(&session_, &Session::problemMet, this, &MainWindow::say);
-    connect(&session_, &Session::planningStarted, this, [this] {
-        progress_->setValue(0);
-        progressRow_->show();
+    connect(&session_, &Session::planningStarted, this, [this] { showProgress(tr("Planning anew")); });
+    connect(&session_, &Session::detailSeen, pictures_, &PicturePair::setDetail);
+    connect(pictures_, &PicturePair::detailWanted, this, [this](const QRectF& part, const QSize& pixels) {
+        if (stations_[station()]->views().isReference) session_.lookCloser(part, pixels * devicePixelRatio());
     });
     connect(&session_, &Session::planningProgress, this, [this](double f) { progress_->setValue(int(f * 100)); });
     connect(&session_, &Session::planningEnded, this, [this] {
@@ -75,6 +87,15 @@ void MainWindow::makeFrame() {
     connect(sticks_, &SticksStation::trayWanted, this, &MainWindow::drawFrom);
     listTrays();
     connect(subject, &SubjectStation::openPictureWanted, this, [this] { chooseAndOpen(true); });
+    connect(subject, &SubjectStation::otherPictureWanted, this, [this] {
+        const QString file = QFileDialog::getOpenFileName(this, tr("Pin up another reference"), {}, pictureFiles());
+        if (!file.isEmpty()) pinUp(file);
+    });
+    connect(subject, &SubjectStation::constructionWanted, this, [this] {
+        const QString file = QFileDialog::getSaveFileName(this, tr("Export the construction drawing"), {},
+                                                          tr("Real size (*.svg);;A4 pages to join (*.pdf)"));
+        if (!file.isEmpty()) exportConstruction(file);
+    });
 
     auto* whole = new QWidget;
     auto* row = new QHBoxLayout(whole);
@@ -93,14 +114,15 @@ void MainWindow::makeFrame() {
     progressRow_ = new QWidget;
     auto* progressColumn = new QVBoxLayout(progressRow_);
     progressColumn->setContentsMargins(16, 0, 16, 0);
-    progressColumn->addWidget(new QLabel(tr("Planning anew")));
+    progressWords_ = new QLabel;
+    progressColumn->addWidget(progressWords_);
     progress_ = new QProgressBar;
     progress_->setTextVisible(false);
     progress_->setAccessibleName(tr("Planning"));
     progressColumn->addWidget(progress_);
-    stop_ = new QPushButton(tr("Stop planning"));
+    stop_ = new QPushButton(tr("Stop"));
     stop_->setFocusPolicy(Qt::TabFocus);
-    connect(stop_, &QPushButton::clicked, &session_, &Session::stopPlanning);
+    connect(stop_, &QPushButton::clicked, this, &MainWindow::stopWork);
     progressColumn->addWidget(stop_);
     progressRow_->hide();
     railColumn->addWidget(progressRow_);
@@ -131,6 +153,8 @@ void MainWindow::makeFrame() {
     connect(route_, &Route::chosen, this, &MainWindow::goTo);
     connect(pictures_, &PicturePair::pointed, this, [this](QPointF f) { stations_[station()]->point(f); });
     connect(pictures_, &PicturePair::measured, this, [this](QLineF f) { stations_[station()]->measure(f); });
+    connect(pictures_, &PicturePair::scribbled, this,
+            [this](const QPolygonF& f) { stations_[station()]->scribble(f); });
 }
 
 void MainWindow::makeMenus() {
@@ -157,13 +181,14 @@ void MainWindow::makeMenus() {
     redo->setShortcuts({QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_Z), QKeySequence(Qt::CTRL | Qt::Key_Y)});
     edit->addActions({undo, redo});
     edit->addSeparator();
-    add(edit, tr("Stop planning"), QKeySequence(Qt::Key_Escape), [this] { session_.stopPlanning(); });
+    add(edit, tr("Stop reading or planning"), QKeySequence(Qt::Key_Escape), [this] { stopWork(); });
 
     QMenu* look = menuBar()->addMenu(tr("&Look"));
     using Way = PicturePair::Way;
     for (const auto& [way, text] :
          {std::pair(Way::squint, tr("Squint (hold Q)")), std::pair(Way::values, tr("Values only (hold W)")),
-          std::pair(Way::mirror, tr("Mirror (hold E)")), std::pair(Way::grid, tr("Grid of thirds (R)"))}) {
+          std::pair(Way::mirror, tr("Mirror (hold E)")), std::pair(Way::upsideDown, tr("Upside down (hold D)")),
+          std::pair(Way::grid, tr("Grid (R)"))}) {
         QAction* action = look->addAction(text);
         action->setCheckable(true);
         connect(action, &QAction::toggled, this, [this, w = way](bool on) { pictures_->setWay(w, on); });
@@ -254,11 +279,19 @@ void MainWindow::showStation() {
     const colour::Light light = session_.shownLight();
     const QString under =
         light == colour::Light::daylight65 ? QString() : tr(", both under %1").arg(wording::lightWord(light));
+    const planning::Study& study = session_.study();
+    pictures_->setSquint(study.squint, [](const QImage& image, double amount) {
+        const QImage rgb = image.convertToFormat(QImage::Format_RGB888);
+        const cv::Mat pixels(rgb.height(), rgb.width(), CV_8UC3, const_cast<uchar*>(rgb.constBits()),
+                             std::size_t(rgb.bytesPerLine()));
+        return drawing::imageOf(subject::squintedPicture(pixels, amount));
+    });
+    pictures_->setGrid(views.gridMillimetres, {study.widthMillimetres, study.heightMillimetres});
     pictures_->setSubject(views.subject, views.subjectCaption + under);
     pictures_->setSheet(views.sheet, views.sheetCaption, views.figure);
     pictures_->setOutline(views.outline);
-    pictures_->setMeasuring(views.measuring);
-    pictures_->setLine(views.line);
+    pictures_->setHand(views.hand);
+    pictures_->setOverlays(views.overlays);
     margin_->setText(current->margin());
 }
 
@@ -317,39 +350,85 @@ MaterialsWindow* MainWindow::materialsWindow() {
 
 bool MainWindow::openFile(const QString& file) {
     const QFileInfo info(file);
-    planning::Study study;
-    materials::Library library;
     if (info.suffix().toLower() == "dune") {
         auto document = storage::readDocument(file.toStdString());
         if (!document) {
             say(wording::problemSentence(document.problem()));
             return false;
         }
-        study = document->study;
-        library = document->library;
-    } else {
-        auto bytes = common::readFile(file.toStdString());
-        if (!bytes) {
-            say(wording::problemSentence(bytes.problem()));
-            return false;
-        }
-        auto picture = subject::readPicture(*bytes, file.toStdString());
-        if (!picture) {
-            say(wording::problemSentence(picture.problem()));
-            return false;
-        }
-        library = ownMaterials();
-        study.title = info.completeBaseName().toStdString();
+        file_ = file;
+        margin_->setProblem({});
+        opening_.stop();
+        session_.open(document->study, document->library);
+        pictures_->fit();
+        return true;
+    }
+    return readInBackground(file, [this, title = info.completeBaseName().toStdString()](auto reference, auto picture) {
+        planning::Study study;
+        study.title = title;
         if (picture->sourcePixels.height > picture->sourcePixels.width)
             std::swap(study.widthMillimetres, study.heightMillimetres);
-        study.reference = std::make_shared<planning::ReferenceFile>(
-            planning::ReferenceFile{info.fileName().toStdString(), *std::move(bytes)});
+        study.reference = std::move(reference);
+        file_.clear();
+        margin_->setProblem({});
+        session_.open(std::move(study), ownMaterials(), std::move(picture));
+        pictures_->fit();
+    });
+}
+
+bool MainWindow::pinUp(const QString& file) {
+    if (!session_.study().reference || session_.study().others.size() >= planning::mostOthers) {
+        say(tr("Open the leading picture first; %1 more can be pinned up beside it.").arg(planning::mostOthers));
+        return false;
     }
-    file_ = info.suffix().toLower() == "dune" ? file : QString();
-    margin_->setProblem({});
-    session_.open(std::move(study), std::move(library));
-    pictures_->fit();
+    return readInBackground(file, [this](auto reference, auto) {
+        planning::Study study = session_.study();
+        study.others.push_back(std::move(reference));
+        session_.choose(tr("Pin up a reference"), study);
+    });
+}
+
+bool MainWindow::readInBackground(
+    const QString& file,
+    std::function<void(std::shared_ptr<const planning::ReferenceFile>, std::shared_ptr<const subject::Picture>)> then) {
+    auto bytes = common::readFile(file.toStdString());
+    if (!bytes) {
+        say(wording::problemSentence(bytes.problem()));
+        return false;
+    }
+    if (const auto problem = subject::pictureProblem(*bytes, file.toStdString())) {
+        say(wording::problemSentence(*problem));
+        return false;
+    }
+    const auto reference = std::make_shared<planning::ReferenceFile>(
+        planning::ReferenceFile{QFileInfo(file).fileName().toStdString(), *std::move(bytes)});
+    showProgress(tr("Reading the picture"));
+    progress_->setRange(0, 0);  // how far it is the decoder does not tell
+    opening_.run(
+        [reference, name = file.toStdString()](const common::Progress&) {
+            return subject::readPicture(reference->bytes, name, planning::heldLongSide);
+        },
+        [this, reference, then = std::move(then)](common::Result<subject::Picture> picture) {
+            progressRow_->setVisible(session_.isPlanning());
+            if (!picture) return say(wording::problemSentence(picture.problem()));
+            then(reference, std::make_shared<subject::Picture>(*std::move(picture)));
+        });
     return true;
+}
+
+void MainWindow::showProgress(const QString& what) {
+    progressWords_->setText(what);
+    progress_->setRange(0, 100);
+    progress_->setValue(0);
+    progressRow_->show();
+}
+
+void MainWindow::stopWork() {
+    if (opening_.isBusy()) {
+        opening_.stop();
+        progressRow_->setVisible(session_.isPlanning());
+    }
+    session_.stopPlanning();
 }
 
 bool MainWindow::saveTo(const QString& file) {
@@ -398,6 +477,27 @@ bool MainWindow::exportTo(const QString& file) {
     return done.ok();
 }
 
+bool MainWindow::exportConstruction(const QString& file) {
+    const auto reading = session_.reading();
+    if (!reading) {
+        say(tr("There is nothing to construct yet: open a picture first."));
+        return false;
+    }
+    const planning::Study& study = session_.study();
+    const planning::Construction construction = planning::constructionOf(study, *reading);
+    const QStringList names = wording::areaNames(study, reading->areas);
+    const QString ending = QFileInfo(file).suffix().toLower();
+    if (ending != "svg" && ending != "pdf") {
+        say(tr("A construction drawing is exported as .svg or .pdf: give the file one of these endings."));
+        return false;
+    }
+    const common::Done done =
+        ending == "svg" ? print::writeConstructionSvg(construction, names, file)
+                        : print::writeConstructionPdf(construction, names, QString::fromStdString(study.title), file);
+    if (!done) say(wording::problemSentence(done.problem()));
+    return done.ok();
+}
+
 bool MainWindow::mayDiscard() {
     if (session_.history().isClean() || !session_.study().reference) return true;
     const auto answer =
@@ -408,9 +508,8 @@ bool MainWindow::mayDiscard() {
 
 void MainWindow::chooseAndOpen(bool picture) {
     if (!mayDiscard()) return;
-    const QString file = QFileDialog::getOpenFileName(
-        this, picture ? tr("Open picture") : tr("Open study"), {},
-        picture ? tr("Pictures (*.png *.jpg *.jpeg *.tif *.tiff *.webp)") : tr("Studies (*.dune)"));
+    const QString file = QFileDialog::getOpenFileName(this, picture ? tr("Open picture") : tr("Open study"), {},
+                                                      picture ? pictureFiles() : tr("Studies (*.dune)"));
     if (!file.isEmpty()) openFile(file);
 }
 
@@ -439,6 +538,8 @@ std::optional<PicturePair::Way> MainWindow::heldWay(int key) const {
             return PicturePair::Way::values;
         case Qt::Key_E:
             return PicturePair::Way::mirror;
+        case Qt::Key_D:
+            return PicturePair::Way::upsideDown;
         default:
             return std::nullopt;
     }

@@ -33,14 +33,21 @@ class MainWindow : public QMainWindow {
     void goTo(int station);
     int station() const;
 
-    /// A picture starts a new study on the starter materials; a .dune opens it. A problem is said in the margin and
-    /// nothing changes.
+    /// A picture starts a new study on the own materials; a .dune opens it. A picture is read in the background, and
+    /// the study in hand stays until it has been. A problem is said in the margin and nothing changes; false for one
+    /// that is found at once.
     bool openFile(const QString& file);
+    /// Pins another reference up beside the leading one, likewise.
+    bool pinUp(const QString& file);
+    /// Whether a picture is being read.
+    bool isOpening() const { return opening_.isBusy(); }
     bool saveTo(const QString& file);
     /// Says a problem in the margin.
     void say(const QString& problem);
     /// By ending: .pdf, .json, or .csv (the steps; the pull list goes beside it).
     bool exportTo(const QString& file);
+    /// The construction drawing at real size; by ending: .svg, or .pdf on pages to be joined.
+    bool exportConstruction(const QString& file);
 
  protected:
     void keyPressEvent(QKeyEvent* event) override;
@@ -59,6 +66,13 @@ class MainWindow : public QMainWindow {
     void showStation();
     bool mayDiscard();
     void chooseAndOpen(bool picture);
+    /// Reads a picture file in the background, then does something with it.
+    bool readInBackground(
+        const QString& file,
+        std::function<void(std::shared_ptr<const planning::ReferenceFile>, std::shared_ptr<const subject::Picture>)>
+            then);
+    void showProgress(const QString& what);
+    void stopWork();
     bool save();
     bool saveAs();
     void chooseAndExport();
@@ -76,9 +90,11 @@ class MainWindow : public QMainWindow {
     QStackedWidget* instruments_ = nullptr;
     Margin* margin_ = nullptr;
     QWidget* progressRow_ = nullptr;
+    QLabel* progressWords_ = nullptr;
     QProgressBar* progress_ = nullptr;
     QPushButton* stop_ = nullptr;
     QAction* glance_ = nullptr;  // looks at the pictures under another light
+    Background opening_{this};
 };
 
 }  // namespace app

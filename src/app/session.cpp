@@ -4,6 +4,7 @@
 #include <QUndoCommand>
 
 #include "colour/picture_under.h"
+#include "drawing/section.h"
 #include "planning/stage_picture.h"
 #include "wording/sentences.h"
 
@@ -40,10 +41,16 @@ Session::~Session() {
     worker_.waitForDone();
 }
 
-void Session::open(planning::Study study, materials::Library library) {
+void Session::open(planning::Study study, materials::Library library, std::shared_ptr<const subject::Picture> picture) {
     plan_.reset();
     reading_.reset();
-    picture_ = shown_ = cv::Mat();
+    picture_ = cv::Mat();
+    shown_ = QImage();
+    kept_ = std::make_shared<planning::Kept>();
+    if (picture) {
+        kept_->reference = study.reference;
+        kept_->picture = std::move(picture);
+    }
     set({std::move(study), std::make_shared<materials::Library>(std::move(library))});
     history_.clear();
 }
@@ -74,12 +81,54 @@ void Session::glanceUnder(std::optional<colour::Light> light) {
     Q_EMIT shownLightChanged();
 }
 
-const cv::Mat& Session::shownPicture() {
-    if (shown_.empty() || shownUnder_ != shownLight()) {
+const QImage& Session::shownPicture() {
+    if ((shown_.isNull() || shownUnder_ != shownLight()) && !picture_.empty()) {
         shownUnder_ = shownLight();
-        shown_ = picture_.empty() ? picture_ : colour::pictureUnder(picture_, shownUnder_);
+        shown_ = drawing::imageOf(colour::pictureUnder(picture_, shownUnder_));
     }
     return shown_;
+}
+
+QImage Session::sheetAfter(int steps) {
+    constexpr std::size_t keptSheets = 6;
+    if (!plan_) return {};
+    for (const Sheet& sheet : sheets_)
+        if (sheet.plan == plan_ && sheet.steps == steps && sheet.light == shownLight()) return sheet.image;
+    if (sheets_.size() == keptSheets) sheets_.erase(sheets_.begin());
+    sheets_.push_back(
+        {plan_, steps, shownLight(), drawing::imageOf(planning::pictureAfter(*plan_, steps, grain_, shownLight()))});
+    return sheets_.back().image;
+}
+
+void Session::lookCloser(const QRectF& part, const QSize& pixels) {
+    // The pyramid is made when it is first looked into, after the reading, which comes first.
+    if (!reading_ || !study().reference) return;
+    struct Seen {
+        std::shared_ptr<const subject::Pyramid> pyramid;
+        QImage image;
+    };
+    const auto known = lookedAt_ == study().reference ? pyramid_ : nullptr;
+    const auto reference = study().reference;
+    looker_.run(
+        [known, reference, frame = study().frame, light = shownLight(),
+         format = study().widthMillimetres / study().heightMillimetres, part, pixels](const common::Progress&) -> Seen {
+            Seen seen{known, {}};
+            if (!seen.pyramid) {
+                auto read = subject::readPyramid(reference->bytes, reference->name);
+                if (!read) return seen;
+                seen.pyramid = std::make_shared<subject::Pyramid>(*std::move(read));
+            }
+            const cv::Rect2d place(part.x(), part.y(), part.width(), part.height());
+            const cv::Mat view = seen.pyramid->view(frame, format, place, {pixels.width(), pixels.height()});
+            seen.image = drawing::imageOf(colour::pictureUnder(view, light));
+            return seen;
+        },
+        [this, reference, part](const Seen& seen) {
+            if (reference != study().reference || !seen.pyramid) return;
+            lookedAt_ = reference;
+            pyramid_ = seen.pyramid;
+            Q_EMIT detailSeen(seen.image, part);
+        });
 }
 
 void Session::stopPlanning() {
@@ -106,7 +155,7 @@ void Session::startPlanning() {
             onInterface([this, picture = *picture, job] {
                 if (job != job_) return;
                 picture_ = picture;
-                shown_ = cv::Mat();
+                shown_ = QImage();
                 Q_EMIT readingChanged();
             });
         auto read = planning::readSubject(study, *kept);

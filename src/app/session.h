@@ -1,5 +1,6 @@
 #pragma once
 
+#include <QImage>
 #include <QObject>
 #include <QThreadPool>
 #include <QTimer>
@@ -8,7 +9,9 @@
 #include <optional>
 #include <stop_token>
 
+#include "app/background.h"
 #include "planning/planner.h"
+#include "subject/pyramid.h"
 
 namespace app {
 
@@ -28,8 +31,13 @@ class Session : public QObject {
     /// The light that the pictures are shown under: the study's, or the one that is looked at for a moment.
     colour::Light shownLight() const { return glance_.value_or(study().light); }
     void glanceUnder(std::optional<colour::Light> light);
-    /// picture() under that light.
-    const cv::Mat& shownPicture();
+    /// picture() under that light; the same image as long as it looks the same.
+    const QImage& shownPicture();
+    /// The plan's sheet after so many steps under that light, likewise; null without a plan.
+    QImage sheetAfter(int steps);
+    /// Looks at a part of the reference (fractions of the frame) in its own detail, so many pixels large, in the
+    /// background; detailSeen brings it. What was asked for before is dropped.
+    void lookCloser(const QRectF& part, const QSize& pixels);
     /// Null until the first reading or plan is there; the last good one while the next is made.
     std::shared_ptr<const planning::Reading> reading() const { return reading_; }
     std::shared_ptr<const planning::Plan> plan() const { return plan_; }
@@ -40,8 +48,9 @@ class Session : public QObject {
     /// Whether `plan()` belongs to `study()`.
     bool isPlanCurrent() const { return plan_ && planOf_ == chosen_; }
 
-    /// Starts over with another study; the history is empty and clean.
-    void open(planning::Study study, materials::Library library);
+    /// Starts over with another study; the history is empty and clean. `picture` is its reference, if it has been read.
+    void open(planning::Study study, materials::Library library,
+              std::shared_ptr<const subject::Picture> picture = nullptr);
     /// One undoable choice. Choices with the same `mergeKey` (not empty) in a row are undone as one.
     void choose(const QString& what, const planning::Study& changed, const QString& mergeKey = {});
     /// One undoable choice that also takes other materials.
@@ -57,6 +66,7 @@ class Session : public QObject {
     void planningProgress(double fraction);
     void planningEnded();
     void problemMet(const QString& sentence);
+    void detailSeen(const QImage& image, const QRectF& part);
 
  private:
     class Choice;
@@ -76,7 +86,17 @@ class Session : public QObject {
     std::shared_ptr<const planning::Plan> plan_;
     cv::Mat picture_, grain_;
     std::optional<colour::Light> glance_;
-    cv::Mat shown_;  // empty until asked for
+    QImage shown_;  // null until asked for
+    struct Sheet {
+        std::shared_ptr<const planning::Plan> plan;
+        int steps;
+        colour::Light light;
+        QImage image;
+    };
+    std::vector<Sheet> sheets_;  // the last few that were shown
+    Background looker_{this};
+    std::shared_ptr<const planning::ReferenceFile> lookedAt_;
+    std::shared_ptr<const subject::Pyramid> pyramid_;  // of lookedAt_
     colour::Light shownUnder_ = colour::Light::daylight65;
     QUndoStack history_;
     QTimer delay_;

@@ -6,8 +6,6 @@
 #include <algorithm>
 
 #include "drawing/fonts.h"
-#include "drawing/section.h"
-#include "planning/stage_picture.h"
 
 namespace app {
 
@@ -39,7 +37,8 @@ Views Station::views() const {
     Views views;
     views.subjectCaption = tr("Subject");
     views.sheetCaption = tr("Sheet");
-    if (!session_.picture().empty()) views.subject = drawing::imageOf(session_.shownPicture());
+    views.subject = session_.shownPicture();
+    views.isReference = true;
     if (const auto plan = session_.plan()) {
         views.sheet = sheetAfter(int(plan->steps.size()));
         views.sheetCaption = tr("Sheet, all steps laid");
@@ -65,9 +64,7 @@ QImage Station::maskOf(const std::vector<int>& passages) const {
 }
 
 QImage Station::sheetAfter(int steps) const {
-    const auto plan = session_.plan();
-    return plan ? drawing::imageOf(planning::pictureAfter(*plan, steps, session_.grain(), session_.shownLight()))
-                : QImage();
+    return session_.sheetAfter(steps);
 }
 
 }  // namespace app

@@ -2,12 +2,11 @@
 
 #include <QBoxLayout>
 #include <QImage>
-#include <QLineF>
 #include <QWidget>
-#include <optional>
 
 #include "app/session.h"
 #include "app/widgets/margin.h"
+#include "app/widgets/picture_pair.h"
 #include "app/widgets/route.h"
 
 namespace app {
@@ -19,9 +18,11 @@ struct Views {
     QImage sheet;
     QString sheetCaption;
     QString figure;
-    QImage outline;  // mask of what is selected, may be null
-    bool measuring = false;
-    std::optional<QLineF> line;  // as it was measured, fractions
+    QImage outline;            // mask of what is selected, may be null
+    bool isReference = false;  // the subject as photographed: more detail may be looked up
+    PicturePair::Hand hand = PicturePair::Hand::pan;
+    std::vector<Overlay> overlays;
+    double gridMillimetres = 0;  // 0: thirds
 };
 
 /// One stop of the route: its instrument, and what it says and shows. Stations read the session and choose through it;
@@ -41,6 +42,7 @@ class Station : public QWidget {
     /// A click in the pictures, as fractions.
     virtual void point(const QPointF&) {}
     virtual void measure(const QLineF&) {}
+    virtual void scribble(const QPolygonF&) {}
     /// The session has changed: study, reading or plan.
     virtual void refresh() {}
 

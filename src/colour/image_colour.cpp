@@ -152,17 +152,31 @@ void toLab(cv::Mat& xyz) {
     forRows(xyz.rows, [&](int y) { labRowFromXyz(xyz.ptr<float>(y), xyz.ptr<float>(y), xyz.cols); });
 }
 
-cv::Mat srgb8ImageFromXyz(const cv::Mat& xyz) {
-    cv::Mat out(xyz.size(), CV_8UC3);
-    forRows(xyz.rows, [&](int y) {
-        const auto* in = xyz.ptr<cv::Vec3f>(y);
+namespace {
+
+/// `toXyz` takes three numbers of a pixel.
+template <typename ToXyz>
+cv::Mat srgb8Image(const cv::Mat& image, ToXyz toXyz) {
+    cv::Mat out(image.size(), CV_8UC3);
+    forRows(image.rows, [&](int y) {
+        const auto* in = image.ptr<cv::Vec3f>(y);
         auto* row = out.ptr<cv::Vec3b>(y);
-        for (int x = 0; x < xyz.cols; ++x) {
-            const Srgb8 c = srgb8FromSrgb(srgbFromXyz({in[x][0], in[x][1], in[x][2]}));
+        for (int x = 0; x < image.cols; ++x) {
+            const Srgb8 c = srgb8FromSrgb(srgbFromXyz(toXyz(in[x])));
             row[x] = cv::Vec3b(c.r, c.g, c.b);
         }
     });
     return out;
+}
+
+}  // namespace
+
+cv::Mat srgb8ImageFromXyz(const cv::Mat& xyz) {
+    return srgb8Image(xyz, [](const cv::Vec3f& v) { return Xyz{v[0], v[1], v[2]}; });
+}
+
+cv::Mat srgb8ImageFromLab(const cv::Mat& lab) {
+    return srgb8Image(lab, [](const cv::Vec3f& v) { return xyzFromLab({v[0], v[1], v[2]}); });
 }
 
 }  // namespace colour

@@ -23,5 +23,6 @@ void toLab(cv::Mat& xyz);
 
 /// CV_32FC3 to CV_8UC3 in the order R G B, clipped to the gamut.
 cv::Mat srgb8ImageFromXyz(const cv::Mat& xyz);
+cv::Mat srgb8ImageFromLab(const cv::Mat& lab);
 
 }  // namespace colour

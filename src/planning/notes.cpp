@@ -2,6 +2,9 @@
 
 #include <algorithm>
 
+#include "subject/attention.h"
+#include "subject/planes.h"
+
 namespace planning {
 
 namespace {
@@ -22,6 +25,47 @@ std::vector<Note> partings(const Plan& plan) {
         if (!note.passages.empty()) notes.push_back(note);
     }
     return notes;
+}
+
+std::vector<int> passagesOf(const Plan& plan, int area) {
+    std::vector<int> passages;
+    for (std::size_t p = 0; p < plan.passages.size(); ++p)
+        if (plan.reading->passages.list[p].area == area + 1) passages.push_back(int(p));
+    return passages;
+}
+
+/// Where the eye is drawn against what the picture is about, planes that come forward, and strokes that follow the
+/// form.
+void addPictureNotes(std::vector<Note>& notes, const Plan& plan, const Study& study) {
+    const Reading& reading = *plan.reading;
+    constexpr double clearly = 0.5;  // value steps
+    if (const auto strongest = subject::strongestContrast(reading.wantedSquinted, reading.areas);
+        strongest && !strongest->isFocal && strongest->steps > strongest->atFocal + clearly) {
+        const int there = subject::labelAt(reading.areas.map, strongest->place.x, strongest->place.y);
+        notes.push_back({NoteKind::advice,
+                         NoteTopic::contrastElsewhere,
+                         passagesOf(plan, there),
+                         {},
+                         strongest->steps,
+                         plan.light,
+                         strongest->atFocal});
+    }
+    for (const subject::PlaneFault& fault : subject::planeFaults(reading.areas, reading.wanted)) {
+        using Kind = subject::PlaneFault::Kind;
+        const NoteTopic topic = fault.kind == Kind::tooDark    ? NoteTopic::farTooDark
+                                : fault.kind == Kind::tooSharp ? NoteTopic::farTooSharp
+                                                               : NoteTopic::farTooWarm;
+        notes.push_back({NoteKind::advice, topic, passagesOf(plan, fault.area), {}, fault.by});
+    }
+    Note follow{NoteKind::advice, NoteTopic::strokesFollow, {}, {}, 0};
+    std::vector<int> areas;
+    for (const subject::Line& arrow : study.directions)
+        areas.push_back(subject::labelAt(reading.areas.map, arrow.from.x, arrow.from.y));
+    std::ranges::sort(areas);
+    areas.erase(std::unique(areas.begin(), areas.end()), areas.end());
+    for (const int area : areas)
+        for (const int p : passagesOf(plan, area)) follow.passages.push_back(p);
+    if (!follow.passages.empty()) notes.push_back(follow);
 }
 
 }  // namespace
@@ -53,6 +97,7 @@ std::vector<Note> notesFor(const Plan& plan, const Study& study) {
                 if (reason.kind == ReasonKind::hidesDarks || reason.kind == ReasonKind::hidesLights)
                     notes.push_back({NoteKind::caution, NoteTopic::paperHidesEnds, {}, {}, reason.figure});
 
+    addPictureNotes(notes, plan, study);
     notes.push_back({NoteKind::safety, NoteTopic::dust, {}, {}, 0});
     Note toxic{NoteKind::safety, NoteTopic::toxicPigments, {}, {}, 0};
     bool wet = false;

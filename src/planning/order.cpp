@@ -174,6 +174,27 @@ class Orderer {
                     }
                 }
             }
+        waitForEachOther();
+    }
+
+    bool isTogether(int p, int q) const {
+        return area(p).together == area(q).together && passage(p).area != passage(q).area;
+    }
+
+    /// What is planned together is laid in the same step: each waits for all that the other waits for. Edges only lead
+    /// from a farther plane to a nearer one or from band to band, which the pair shares: no circle comes of it.
+    void waitForEachOther() {
+        for (int p = 0; p < int(plan_.passages.size()); ++p)
+            for (int q = p + 1; q < int(plan_.passages.size()); ++q) {
+                if (!isTogether(p, q) || passage(p).band != passage(q).band) continue;
+                for (const Stage stage : {Stage::blockIn, Stage::build, Stage::refine, Stage::accent}) {
+                    const int one = taskIn(p, stage), other = taskIn(q, stage);
+                    if (one < 0 || other < 0 || holdOf(tasks_[one]) != holdOf(tasks_[other])) continue;
+                    auto both = tasks_[one].before;
+                    both.insert(both.end(), tasks_[other].before.begin(), tasks_[other].before.end());
+                    tasks_[one].before = tasks_[other].before = both;
+                }
+            }
     }
 
     bool touch(int p, int q) const { return std::ranges::binary_search(area(p).neighbours, passage(q).area); }
@@ -245,6 +266,11 @@ class Orderer {
                 why.push_back(reason);
             }
         }
+        for (const int p : step.passages)
+            if (std::ranges::any_of(step.passages, [&](int q) { return isTogether(p, q); })) {
+                why.insert(why.begin(), {ReasonKind::pairTogether});
+                break;
+            }
         if (stage == Stage::accent) why.insert(why.begin(), {ReasonKind::highlightsLast});
         step.after.push_back(stageBefore);
         why.push_back({stage == Stage::blockIn ? ReasonKind::groundFirst : ReasonKind::wholePictureTogether});

@@ -20,7 +20,13 @@ struct Reading {
     cv::Mat xyz;         // CV_32FC3, framed
     cv::Mat lab;         // the same in CIELAB
     cv::Mat squinted;
-    cv::Mat picture;  // CV_8UC3, R G B
+    cv::Mat picture;   // CV_8UC3, R G B
+    cv::Mat coloured;  // CIELAB, with the colours that areas borrow
+    // After the artist's choices of colour; the same as above without any.
+    cv::Mat wanted, wantedSquinted;  // CIELAB
+    cv::Mat wantedPicture;
+    cv::Mat whole;                // the reference unframed, small (CV_8UC3, R G B)
+    std::vector<cv::Mat> others;  // the other references, whole (CV_8UC3, R G B)
     subject::Masses masses;
     subject::Areas areas;
     subject::Passages passages;
@@ -40,6 +46,7 @@ enum class ReasonKind {
     lightBaseFirst,
     wholePictureTogether,
     stickInHand,
+    pairTogether,
     highlightsLast,
     // papers
     showsBothEnds,  // figures: steps to the darkest, to the lightest
@@ -71,7 +78,12 @@ enum class NoteTopic {
     toxicPigments,  // subjects: sticks
     heatAndWater,
     sticksAreFew,
-    partsUnderLight,  // metamerism; figure: the worst difference; light
+    partsUnderLight,    // metamerism; figure: the worst difference; light
+    contrastElsewhere,  // figure: steps there; second: at what the picture is about
+    farTooDark,         // planes; figure: see subject::PlaneFault
+    farTooSharp,
+    farTooWarm,
+    strokesFollow,  // the arrows
 };
 
 struct Note {
@@ -81,6 +93,7 @@ struct Note {
     std::vector<std::string> subjects;  // names
     double figure = 0;
     colour::Light light = colour::Light::daylight65;
+    double second = 0;
 };
 
 struct PlannedPassage {

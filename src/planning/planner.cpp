@@ -5,8 +5,10 @@
 
 #include <algorithm>
 #include <array>
+#include <cstdint>
 #include <cstdio>
 #include <opencv2/core/utility.hpp>
+#include <opencv2/imgproc.hpp>
 
 #include "colour/difference.h"
 #include "colour/image_colour.h"
@@ -16,6 +18,7 @@
 #include "planning/order.h"
 #include "planning/paper_ranking.h"
 #include "planning/underpainting.h"
+#include "subject/borrowed.h"
 #include "subject/squint.h"
 
 namespace planning {
@@ -29,37 +32,104 @@ double formatOf(const Study& study) {
     return study.widthMillimetres / study.heightMillimetres;
 }
 
-/// The part of the study that a reading depends on, besides the reference.
+/// The part of the study that a reading depends on, besides the reference: numbers in a fixed order, exact.
 std::string readingKeyOf(const Study& study) {
-    char key[400];
+    std::string key;
+    const auto number = [&](double v) {
+        char text[32];
+        std::snprintf(text, sizeof text, "%.17g ", v);
+        key += text;
+    };
+    const auto numbers = [&](std::initializer_list<double> list) {
+        for (const double v : list) number(v);
+    };
+    const auto choice = [&](const subject::ColourChoice& c) { numbers({c.chroma, c.contrast, c.lighter, c.warmer}); };
     const subject::Frame& frame = study.frame;
     const colour::Xyz grey = frame.grey.value_or(colour::Xyz{});
-    std::snprintf(key, sizeof key, "%.9g %d %d %.9g %.17g %.17g %.17g %.17g %d %.17g %.17g %.17g", formatOf(study),
-                  study.areas, study.valueLevels, study.squint, frame.centreX, frame.centreY, frame.width,
-                  frame.degrees, int(frame.grey.has_value()), grey.x, grey.y, grey.z);
-    std::string whole = key;
+    numbers({formatOf(study), double(study.areas), double(study.valueLevels), study.squint, frame.centreX,
+             frame.centreY, frame.width, frame.degrees, double(frame.grey.has_value()), grey.x, grey.y, grey.z});
+    key += "thresholds ";
+    for (const double value : study.thresholds) number(value);
+    choice(study.colour);
     for (const subject::AreaEdit& edit : study.areaEdits) {
-        std::snprintf(key, sizeof key, " e%d %.17g %.17g %.17g %.17g", int(edit.kind), edit.fromX, edit.fromY, edit.toX,
-                      edit.toY);
-        whole += key;
+        key += subject::nameOf(edit.kind);
+        for (const subject::Scribble& scribble : edit.scribbles) {
+            key += " scribble ";
+            for (const subject::Place& place : scribble) numbers({place.x, place.y});
+        }
     }
     for (const AreaName& name : study.areaNames) {
-        std::snprintf(key, sizeof key, " n%.17g %.17g %d %d", name.x, name.y, name.plane ? int(*name.plane) : -1,
-                      int(name.focal));
-        whole += key;
+        key += "area ";
+        numbers({name.x, name.y, name.plane ? double(*name.plane) : -1.0, double(name.focal), double(name.kind)});
+        choice(name.colour);
+        if (!name.borrowed) continue;
+        const auto& [picture, part] = *name.borrowed;
+        key += "from ";
+        numbers({double(picture), part.from.x, part.from.y, part.to.x, part.to.y});
     }
-    return whole;
+    // A file's own address stands for it: it is held as long as what was read of it.
+    for (const auto& other : study.others) number(double(reinterpret_cast<std::uintptr_t>(other.get())));
+    for (const subject::Line& pair : study.pairs) {
+        key += "pair ";
+        numbers({pair.from.x, pair.from.y, pair.to.x, pair.to.y});
+    }
+    return key;
 }
 
 /// What the artist says of areas goes before what is proposed.
 void overrule(subject::Areas& areas, const Study& study) {
     if (std::ranges::any_of(study.areaNames, &AreaName::focal))
         for (subject::Area& area : areas.list) area.focal = false;
+    const auto areaAt = [&](double x, double y) -> subject::Area& {
+        return areas.list[std::size_t(subject::labelAt(areas.map, x, y))];
+    };
     for (const AreaName& name : study.areaNames) {
-        subject::Area& area = areas.list[std::size_t(subject::labelAt(areas.map, name.x, name.y))];
+        subject::Area& area = areaAt(name.x, name.y);
         if (name.plane) area.plane = *name.plane;
         if (name.focal) area.focal = true;
+        area.kind = name.kind;
     }
+    for (const subject::Line& pair : study.pairs) {
+        const subject::Area &one = areaAt(pair.from.x, pair.from.y), &other = areaAt(pair.to.x, pair.to.y);
+        const auto [first, second] = std::minmax(one.together, other.together);
+        // What is planned as one lies in one plane: the nearer.
+        const subject::Plane plane = std::max(one.plane, other.plane);
+        for (subject::Area& area : areas.list)
+            if (area.together == first || area.together == second) {
+                area.together = first;
+                area.plane = plane;
+            }
+    }
+}
+
+/// The subject as it is meant to stand on the sheet: borrowed colours, then the choices for areas, then for the whole.
+void choose(Reading& reading, const Study& study, const Kept& kept) {
+    const bool isChosen =
+        study.colour != subject::ColourChoice{} || std::ranges::any_of(study.areaNames, [](const AreaName& name) {
+            return name.borrowed || name.colour != subject::ColourChoice{};
+        });
+    reading.wanted = reading.coloured = reading.lab;
+    reading.wantedSquinted = reading.squinted;
+    reading.wantedPicture = reading.picture;
+    if (!isChosen) return;
+    reading.wanted = reading.lab.clone();
+    reading.wantedSquinted = reading.squinted.clone();
+    for (const AreaName& name : study.areaNames) {
+        if (!name.borrowed) continue;
+        const cv::Mat mask = reading.areas.map == subject::labelAt(reading.areas.map, name.x, name.y);
+        const subject::Borrowed borrowed(kept.others[std::size_t(name.borrowed->picture)].lab, name.borrowed->part);
+        borrowed.layOn(reading.wanted, reading.wantedSquinted, mask);
+    }
+    reading.coloured = reading.wanted.clone();
+    for (const AreaName& name : study.areaNames) {
+        const cv::Mat mask = reading.areas.map == subject::labelAt(reading.areas.map, name.x, name.y);
+        const double middle = cv::mean(reading.wantedSquinted, mask)[0];
+        for (cv::Mat* lab : {&reading.wanted, &reading.wantedSquinted})
+            subject::choose(*lab, name.colour, middle, mask);
+    }
+    const double middle = cv::mean(reading.wantedSquinted)[0];
+    for (cv::Mat* lab : {&reading.wanted, &reading.wantedSquinted}) subject::choose(*lab, study.colour, middle);
+    reading.wantedPicture = colour::srgb8ImageFromLab(reading.wanted);
 }
 
 std::optional<Problem> outOfBounds(const Study& study) {
@@ -81,6 +151,25 @@ std::optional<Problem> outOfBounds(const Study& study) {
     if (auto p = check("frame's width", study.frame.width, Bounds{0, 1})) return p;
     if (auto p = check("frame's turn", study.frame.degrees, turnBounds)) return p;
     if (auto p = check("squint", study.squint, Bounds{0, 1})) return p;
+    for (const double value : study.thresholds)
+        if (auto p = check("value at which masses part", value, thresholdBounds)) return p;
+    if (!std::ranges::is_sorted(study.thresholds) || double(study.thresholds.size()) >= levelBounds.most)
+        return Problem{ProblemKind::numberBad, "values at which masses part", 0,
+                       std::to_string(study.thresholds.size()), "rising values, 8 at most"};
+    const auto checkChoice = [&](const subject::ColourChoice& c) -> std::optional<Problem> {
+        if (auto p = check("chroma", c.chroma, factorBounds)) return p;
+        if (auto p = check("contrast", c.contrast, factorBounds)) return p;
+        if (auto p = check("value steps lighter", c.lighter, lighterBounds)) return p;
+        return check("warmth", c.warmer, warmerBounds);
+    };
+    if (auto p = checkChoice(study.colour)) return p;
+    for (const AreaName& name : study.areaNames) {
+        if (auto p = checkChoice(name.colour)) return p;
+        if (name.borrowed)
+            if (auto p = check("picture that colours are taken from", name.borrowed->picture + 1,
+                               Bounds{1, double(study.others.size())}))
+                return p;
+    }
     return std::nullopt;
 }
 
@@ -167,7 +256,29 @@ std::optional<Problem> decode(const Study& study, Kept& kept) {
     if (kept.picture && kept.reference == study.reference) return std::nullopt;
     auto picture = subject::readPicture(study.reference->bytes, study.reference->name, heldLongSide);
     if (!picture) return picture.problem();
-    kept = {study.reference, std::make_shared<subject::Picture>(*std::move(picture)), {}, nullptr};
+    kept.reference = study.reference;
+    kept.picture = std::make_shared<subject::Picture>(*std::move(picture));
+    kept.reading.reset();
+    return std::nullopt;
+}
+
+/// And the other references, in the study's order.
+std::optional<Problem> decodeOthers(const Study& study, Kept& kept) {
+    std::vector<Kept::Other> others;
+    for (const auto& file : study.others) {
+        const auto known = std::ranges::find(kept.others, file, &Kept::Other::file);
+        if (known != kept.others.end()) {
+            others.push_back(*known);
+            continue;
+        }
+        auto picture = subject::readPicture(file->bytes, file->name, readLongSide);
+        if (!picture) return picture.problem();
+        const cv::Mat shown = colour::srgb8ImageFromXyz(picture->xyz);
+        cv::Mat lab = picture->xyz;
+        colour::toLab(lab);
+        others.push_back({file, lab, shown});
+    }
+    kept.others = std::move(others);
     return std::nullopt;
 }
 
@@ -219,7 +330,9 @@ common::Result<cv::Mat> readReference(const Study& study, Kept& kept) {
 }
 
 common::Result<std::shared_ptr<const Reading>> readSubject(const Study& study, Kept& kept) {
+    if (auto problem = outOfBounds(study)) return *problem;
     if (auto problem = decode(study, kept)) return *problem;
+    if (auto problem = decodeOthers(study, kept)) return *problem;
     const std::string key = readingKeyOf(study);
     if (kept.reading && kept.readingKey == key) return kept.reading;
 
@@ -230,11 +343,19 @@ common::Result<std::shared_ptr<const Reading>> readSubject(const Study& study, K
     colour::toLab(reading->lab);
     reading->picture = colour::srgb8ImageFromXyz(reading->xyz);
     reading->squinted = subject::squinted(reading->lab, study.squint);
-    reading->masses = subject::valueMasses(reading->squinted, study.valueLevels);
     reading->areas =
         subject::edited(subject::proposedAreas(reading->squinted, study.areas), reading->squinted, study.areaEdits);
     overrule(reading->areas, study);
-    reading->passages = subject::passagesOf(reading->areas, reading->lab, reading->squinted);
+    choose(*reading, study, kept);
+    reading->masses = study.thresholds.empty() ? subject::valueMasses(reading->wantedSquinted, study.valueLevels)
+                                               : subject::massesParted(reading->wantedSquinted, study.thresholds);
+    reading->passages = subject::passagesOf(reading->areas, reading->wanted, reading->wantedSquinted);
+    cv::Mat small;
+    const cv::Size size = kept.picture->xyz.size();
+    const double scale = std::min(1.0, 480.0 / std::max(size.width, size.height));
+    cv::resize(kept.picture->xyz, small, {}, scale, scale, cv::INTER_AREA);
+    reading->whole = colour::srgb8ImageFromXyz(small);
+    for (const Kept::Other& other : kept.others) reading->others.push_back(other.picture);
     kept.readingKey = key;
     kept.reading = reading;
     return kept.reading;

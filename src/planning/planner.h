@@ -14,6 +14,11 @@ namespace planning {
 struct Kept {
     std::shared_ptr<const ReferenceFile> reference;
     std::shared_ptr<const subject::Picture> picture;
+    struct Other {
+        std::shared_ptr<const ReferenceFile> file;
+        cv::Mat lab, picture;  // whole and upright, at the reading's size: CIELAB, and CV_8UC3 as R G B
+    };
+    std::vector<Other> others;
     std::string readingKey;
     std::shared_ptr<const Reading> reading;
 };

@@ -24,18 +24,40 @@ std::optional<Ground> groundNamed(std::string_view name) {
     return common::enumNamed<Ground>(grounds, name);
 }
 
-void moveAreas(Study& study, const subject::FramePlace& before, const subject::FramePlace& after) {
-    const auto moved = [&](double& x, double& y) {
-        const cv::Point2d place = after.inFrame(before.inReference({x, y}));
-        x = place.x;
-        y = place.y;
-        return x >= 0 && y >= 0 && x <= 1 && y <= 1;
+void moveWithFrame(Study& study, const subject::FramePlace& before, const subject::FramePlace& after) {
+    const auto moved = [&](subject::Place& place) {
+        place = after.inFrame(before.inReference(place));
+        return subject::isInFrame(place);
     };
-    std::erase_if(study.areaNames, [&](AreaName& name) { return !moved(name.x, name.y); });
-    std::erase_if(study.areaEdits, [&](subject::AreaEdit& edit) {
-        const bool isFromIn = moved(edit.fromX, edit.fromY), isToIn = moved(edit.toX, edit.toY);
-        return !isFromIn || !isToIn;
+    std::erase_if(study.areaNames, [&](AreaName& name) {
+        subject::Place place(name.x, name.y);
+        const bool isIn = moved(place);
+        name.x = place.x;
+        name.y = place.y;
+        return !isIn;
     });
+    std::erase_if(study.areaEdits, [&](subject::AreaEdit& edit) {
+        int scribblesIn = 0;
+        for (subject::Scribble& scribble : edit.scribbles) {
+            int placesIn = 0;
+            for (subject::Place& place : scribble) placesIn += moved(place);
+            scribblesIn += placesIn > 0;
+        }
+        return scribblesIn < subject::leastScribbles(edit.kind);
+    });
+    for (auto* lines : {&study.pairs, &study.directions, &study.measures}) {
+        std::vector<subject::Line> kept;
+        int unit = -1;
+        for (std::size_t i = 0; i < lines->size(); ++i) {
+            subject::Line line = (*lines)[i];
+            const bool isFromIn = moved(line.from), isToIn = moved(line.to);
+            if (!isFromIn || !isToIn) continue;
+            if (lines == &study.measures && int(i) == study.unit) unit = int(kept.size());
+            kept.push_back(line);
+        }
+        if (lines == &study.measures) study.unit = unit;
+        *lines = std::move(kept);
+    }
 }
 
 }  // namespace planning

@@ -10,6 +10,7 @@
 #include "colour/light.h"
 #include "common/file.h"
 #include "subject/area_edits.h"
+#include "subject/colour_choice.h"
 #include "subject/frame.h"
 
 namespace planning {
@@ -24,12 +25,22 @@ enum class Ground { proposed, none };
 std::string_view nameOf(Ground ground);
 std::optional<Ground> groundNamed(std::string_view name);
 
+/// Where an area takes its colours from: a part of another reference, by two opposite corners in it.
+struct Borrowing {
+    int picture = 0;  // index into Study::others
+    subject::Line part;
+    bool operator==(const Borrowing&) const = default;
+};
+
 /// What the artist says of the area in which a point lies (fractions of the sheet's width and height).
 struct AreaName {
     double x = 0, y = 0;
     std::string name;                          // empty: described by its colour and place
     std::optional<subject::Plane> plane = {};  // as proposed if it is not said
     bool focal = false;                        // it is what the picture is about; goes before what is proposed
+    subject::AreaKind kind = subject::AreaKind::other;
+    subject::ColourChoice colour = {};  // on top of the study's
+    std::optional<Borrowing> borrowed = {};
     bool operator==(const AreaName&) const = default;
 };
 
@@ -42,28 +53,35 @@ struct ReferenceFile {
 /// What the artist chose: saved, undoable, compared by value.
 struct Study {
     std::string title;
-    std::shared_ptr<const ReferenceFile> reference;
+    std::shared_ptr<const ReferenceFile> reference;            // the leading one
+    std::vector<std::shared_ptr<const ReferenceFile>> others;  // areas may take their colours from these
     double widthMillimetres = 400;
     double heightMillimetres = 300;
     subject::Frame frame;
     int areas = 12;
     int valueLevels = 5;
-    double squint = 0.4;  // 0..1
-    std::string paper;    // id; empty takes the best ranked
-    std::string tray;     // out of which the materials were taken; empty for the whole drawer
+    std::vector<double> thresholds;  // Munsell values at which the masses part, rising; empty: where it is exact
+    double squint = 0.4;             // 0..1
+    subject::ColourChoice colour;    // of the whole picture
+    std::string paper;               // id; empty takes the best ranked
+    std::string tray;                // out of which the materials were taken; empty for the whole drawer
     int stickLimit = 30;
     int strokes = 3;  // at most, a passage
     School school = School::darkFirst;
     Ground ground = Ground::proposed;
     std::vector<subject::AreaEdit> areaEdits;
     std::vector<AreaName> areaNames;
+    std::vector<subject::Line> pairs;       // the areas in which the ends lie are planned together
+    std::vector<subject::Line> directions;  // arrows: the strokes of the area in which one begins run along it
+    std::vector<subject::Line> measures;
+    int unit = -1;  // of the measures, the one that the others are told in; -1 for none
     colour::Light light = colour::Light::daylight65;  // that the finished picture will be seen under
 
     bool operator==(const Study&) const = default;
 };
 
-/// Moves what is said of areas along when the frame is another one; what lies outside it then is let go.
-void moveAreas(Study& study, const subject::FramePlace& before, const subject::FramePlace& after);
+/// Moves what lies on the picture along when the frame is another one; what lies outside it then is let go.
+void moveWithFrame(Study& study, const subject::FramePlace& before, const subject::FramePlace& after);
 
 /// What a study may hold; the interface, the files and the command line all keep to it.
 struct Bounds {
@@ -74,6 +92,11 @@ inline constexpr Bounds sheetBounds{50, 2000};  // millimetres
 inline constexpr Bounds turnBounds{-360, 360};  // degrees
 inline constexpr Bounds areaBounds{2, 40};
 inline constexpr Bounds levelBounds{2, 9};
+inline constexpr Bounds thresholdBounds{0, 10};  // Munsell value
+inline constexpr Bounds factorBounds{0, 2};      // of chroma and contrast
+inline constexpr Bounds lighterBounds{-3, 3};    // value steps
+inline constexpr Bounds warmerBounds{-20, 20};   // CIELAB units
+inline constexpr std::size_t mostOthers = 8;     // references beside the leading one
 inline constexpr Bounds stickBounds{3, 200};
 inline constexpr Bounds strokeBounds{1, 3};
 

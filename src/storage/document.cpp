@@ -2,6 +2,7 @@
 
 #include <zip.h>
 
+#include <QJsonArray>
 #include <QJsonDocument>
 #include <QSaveFile>
 #include <memory>
@@ -58,9 +59,18 @@ std::optional<QJsonObject> jsonPart(zip_t* archive, const std::string& name) {
     return json.object();
 }
 
-/// "reference.jpg": the file's own ending, so that other programs can open it from the archive.
-std::string referencePart(const std::string& fileName) {
-    return "reference" + std::filesystem::path(fileName).extension().string();
+/// "reference.jpg", and "reference-2.png" for the second: the file's own ending, so that other programs can open it
+/// from the archive.
+std::string referencePart(const std::string& fileName, std::size_t number = 1) {
+    return "reference" + (number > 1 ? "-" + std::to_string(number) : std::string()) +
+           std::filesystem::path(fileName).extension().string();
+}
+
+std::shared_ptr<const planning::ReferenceFile> referenceIn(zip_t* archive, const std::string& fileName,
+                                                           std::size_t number) {
+    auto bytes = partOf(archive, referencePart(fileName, number));
+    if (!bytes) return nullptr;
+    return std::make_shared<planning::ReferenceFile>(planning::ReferenceFile{fileName, *std::move(bytes)});
 }
 
 bool addPart(zip_t* archive, const char* name, const void* data, std::size_t size, bool packed) {
@@ -93,11 +103,13 @@ common::Result<Document> readDocument(const std::filesystem::path& file) {
     if (!library) return library.problem();
 
     Document document{*std::move(study), *std::move(library)};
-    const std::string referenceName = studyJson->value("reference").toString().toStdString();
-    auto reference = partOf(archive.get(), referencePart(referenceName));
-    if (!reference) return Problem{ProblemKind::duneDamaged, name, 0, "reference"};
-    document.study.reference =
-        std::make_shared<planning::ReferenceFile>(planning::ReferenceFile{referenceName, *std::move(reference)});
+    document.study.reference = referenceIn(archive.get(), studyJson->value("reference").toString().toStdString(), 1);
+    if (!document.study.reference) return Problem{ProblemKind::duneDamaged, name, 0, "reference"};
+    for (const QJsonValue& other : studyJson->value("others").toArray()) {
+        auto& others = document.study.others;
+        others.push_back(referenceIn(archive.get(), other.toString().toStdString(), others.size() + 2));
+        if (!others.back()) return Problem{ProblemKind::duneDamaged, name, 0, "reference"};
+    }
     return document;
 }
 
@@ -118,9 +130,13 @@ common::Done writeDocument(const Document& document, const std::filesystem::path
     const QByteArray library = QJsonDocument(jsonOf(document.library)).toJson();
     bool ok = addPart(archive, "study.json", study.constData(), std::size_t(study.size()), true) &&
               addPart(archive, "materials.json", library.constData(), std::size_t(library.size()), true);
-    const auto& reference = document.study.reference->bytes;
-    ok = ok && addPart(archive, referencePart(document.study.reference->name).c_str(), reference.data(),
-                       reference.size(), false);
+    const auto addReference = [&](const planning::ReferenceFile& reference, std::size_t number) {
+        return addPart(archive, referencePart(reference.name, number).c_str(), reference.bytes.data(),
+                       reference.bytes.size(), false);
+    };
+    ok = ok && addReference(*document.study.reference, 1);
+    for (std::size_t i = 0; i < document.study.others.size(); ++i)
+        ok = ok && addReference(*document.study.others[i], i + 2);
     if (!areasPng.isEmpty())
         ok = ok && addPart(archive, "areas.png", areasPng.constData(), std::size_t(areasPng.size()), false);
     if (!thumbnailPng.isEmpty())

@@ -2,50 +2,133 @@
 
 #include <algorithm>
 #include <array>
+#include <cmath>
+#include <opencv2/core.hpp>
 #include <opencv2/imgproc.hpp>
 
 #include "common/naming.h"
+#include "subject/islands.h"
 
 namespace subject {
 
 namespace {
 
-constexpr std::array<std::string_view, 2> kinds{"join", "part"};
+constexpr std::array<std::string_view, 5> kinds{"join", "part", "border", "grow", "cut-out"};
 
-cv::Point pixelAt(const cv::Mat& map, double x, double y) {
-    return {std::clamp(int(x * map.cols), 0, map.cols - 1), std::clamp(int(y * map.rows), 0, map.rows - 1)};
+cv::Point pixelAt(const cv::Mat& map, const Place& place) {
+    return {std::clamp(int(place.x * map.cols), 0, map.cols - 1), std::clamp(int(place.y * map.rows), 0, map.rows - 1)};
 }
 
-/// Gives the second place's part of the area a label of its own.
-void part(cv::Mat& map, const cv::Mat& lab, cv::Point from, cv::Point to, int label) {
-    enum Marker { one = 1, other, outside };
-    const int parted = map.at<int>(from);
-    cv::Mat bytes, markers(map.size(), CV_32S, cv::Scalar(0));
-    // Bytes, spread as for the superpixels.
+std::vector<cv::Point> pixelsOf(const cv::Mat& map, const Scribble& scribble) {
+    std::vector<cv::Point> pixels;
+    for (const Place& place : scribble)
+        if (isInFrame(place)) pixels.push_back(pixelAt(map, place));
+    return pixels;
+}
+
+/// CIELAB as bytes, spread as for the superpixels.
+cv::Mat bytesOf(const cv::Mat& lab) {
     std::vector<cv::Mat> planes;
     cv::split(lab, planes);
     planes[0].convertTo(planes[0], CV_8U, 2.0);
     for (int c = 1; c < 3; ++c) planes[std::size_t(c)].convertTo(planes[std::size_t(c)], CV_8U, 1.6, 128);
+    cv::Mat bytes;
     cv::merge(planes, bytes);
-    const int radius = std::max(1, std::max(map.cols, map.rows) / 160);
-    cv::circle(markers, from, radius, one, cv::FILLED);
-    cv::circle(markers, to, radius, other, cv::FILLED);
-    markers.setTo(outside, map != parted);
-    markers.at<int>(from) = one;
-    markers.at<int>(to) = other;
-    cv::watershed(bytes, markers);
+    return bytes;
+}
+
+void join(cv::Mat& map, const AreaEdit& edit) {
+    int kept = -1;
+    for (const Scribble& scribble : edit.scribbles)
+        for (const cv::Point& pixel : pixelsOf(map, scribble)) {
+            if (kept < 0) kept = map.at<int>(pixel);
+            if (map.at<int>(pixel) != kept) map.setTo(kept, map == map.at<int>(pixel));
+        }
+}
+
+/// Gives every part but the first a label of its own, from `next` on.
+void part(cv::Mat& map, const cv::Mat& lab, const AreaEdit& edit, int& next) {
+    constexpr int outside = 1, first = 2;
+    std::vector<std::vector<cv::Point>> scribbles;
+    for (const Scribble& scribble : edit.scribbles)
+        if (auto pixels = pixelsOf(map, scribble); !pixels.empty()) scribbles.push_back(std::move(pixels));
+    if (scribbles.size() < 2) return;
+    const int parted = map.at<int>(scribbles.front().front());
+    const cv::Mat inside = map == parted;
+    cv::Mat markers(map.size(), CV_32S, cv::Scalar(0));
+    const int thickness = std::max(1, std::max(map.cols, map.rows) / 160);
+    int parts = 0;
+    for (const auto& pixels : scribbles) {
+        cv::Mat run(map.size(), CV_8U, cv::Scalar(0));
+        for (std::size_t i = 0; i < pixels.size(); ++i)
+            cv::line(run, pixels[i > 0 ? i - 1 : 0], pixels[i], 255, thickness);
+        run &= inside & (markers == 0);
+        if (cv::countNonZero(run) == 0) continue;
+        markers.setTo(first + parts++, run);
+    }
+    if (parts < 2) return;
+    markers.setTo(outside, ~inside);
+    cv::watershed(bytesOf(lab), markers);
     // The watershed's own line goes to whichever part it touches.
+    cv::Mat grown = markers.clone();
     for (int y = 0; y < map.rows; ++y)
         for (int x = 0; x < map.cols; ++x) {
-            if (map.at<int>(y, x) != parted) continue;
-            int marker = markers.at<int>(y, x);
+            if (!inside.at<uchar>(y, x) || markers.at<int>(y, x) >= first) continue;
             for (const cv::Point step : {cv::Point(1, 0), {-1, 0}, {0, 1}, {0, -1}}) {
                 const cv::Point q(x + step.x, y + step.y);
-                if (marker == one || marker == other || !cv::Rect({}, map.size()).contains(q)) continue;
-                marker = markers.at<int>(q);
+                if (!cv::Rect({}, map.size()).contains(q) || markers.at<int>(q) < first) continue;
+                grown.at<int>(y, x) = markers.at<int>(q);
+                break;
             }
-            if (marker == other) map.at<int>(y, x) = label;
         }
+    for (int i = 1; i < parts; ++i) map.setTo(next++, inside & (grown == first + i));
+}
+
+/// 255 within the closed scribble.
+cv::Mat within(const cv::Mat& map, const Scribble& scribble) {
+    cv::Mat mask(map.size(), CV_8U, cv::Scalar(0));
+    std::vector<cv::Point> outline;
+    constexpr double fine = 16;  // places fall between pixels
+    for (const Place& place : scribble)
+        outline.emplace_back(int(std::lround((place.x * map.cols - 0.5) * fine)),
+                             int(std::lround((place.y * map.rows - 0.5) * fine)));
+    if (outline.size() >= 3)
+        cv::fillPoly(mask, std::vector<std::vector<cv::Point>>{outline}, 255, cv::LINE_8, int(std::log2(fine)));
+    return mask;
+}
+
+/// Where the subject inside a loose outline is.
+cv::Mat subjectWithin(const cv::Mat& outline, const cv::Mat& lab) {
+    const cv::Rect box = cv::boundingRect(outline);
+    if (box.empty() || cv::countNonZero(outline) == int(outline.total())) return outline;
+    // Half size: the border is found as well, in a quarter of the time.
+    cv::Mat small, mask;
+    cv::resize(bytesOf(lab), small, {}, 0.5, 0.5, cv::INTER_AREA);
+    cv::resize(outline, mask, small.size(), 0, 0, cv::INTER_NEAREST);
+    cv::Mat sure;
+    const int reach = std::max(1, std::min(box.width, box.height) / 8);
+    cv::erode(mask, sure, cv::getStructuringElement(cv::MORPH_ELLIPSE, {2 * reach + 1, 2 * reach + 1}));
+    cv::Mat marks(small.size(), CV_8U, cv::Scalar(cv::GC_BGD));
+    marks.setTo(cv::GC_PR_BGD, mask);
+    marks.setTo(cv::GC_PR_FGD, sure);
+    if (cv::countNonZero(sure) == 0) return outline;
+    cv::Mat background, foreground;
+    cv::setRNGSeed(1);  // the same cut every time
+    cv::grabCut(small, marks, {}, background, foreground, 5, cv::GC_INIT_WITH_MASK);
+    cv::Mat found = (marks == cv::GC_FGD) | (marks == cv::GC_PR_FGD), full;
+    cv::resize(found, full, outline.size(), 0, 0, cv::INTER_LINEAR);
+    return (full > 127) & outline;
+}
+
+void cutOut(cv::Mat& map, const cv::Mat& lab, const Scribble& scribble, int& next) {
+    cv::Mat sides;
+    cv::Mat(subjectWithin(within(map, scribble), lab) / 255).convertTo(sides, CV_32S);
+    const int small = std::max(3, int(map.total() / 1500));
+    sides = withoutIslands(sides, small);
+    // Each area's two sides are areas; what is left of one as a sliver goes to its neighbour on the same side.
+    map += sides * next;
+    next *= 2;
+    map = withoutIslands(map, small, sides);
 }
 
 }  // namespace
@@ -57,17 +140,34 @@ std::optional<AreaEdit::Kind> areaEditNamed(std::string_view name) {
     return common::enumNamed<AreaEdit::Kind>(kinds, name);
 }
 
+int leastScribbles(AreaEdit::Kind kind) {
+    return kind == AreaEdit::Kind::part ? 2 : 1;
+}
+
 Areas edited(const Areas& areas, const cv::Mat& squintedLab, const std::vector<AreaEdit>& edits) {
     if (edits.empty()) return areas;
     cv::Mat map = areas.map.clone();
     int next = int(areas.list.size());
     for (const AreaEdit& edit : edits) {
-        const cv::Point from = pixelAt(map, edit.fromX, edit.fromY), to = pixelAt(map, edit.toX, edit.toY);
-        const int one = map.at<int>(from), other = map.at<int>(to);
-        if (edit.kind == AreaEdit::Kind::join)
-            map.setTo(one, map == other);
-        else if (one == other && from != to)
-            part(map, squintedLab, from, to, next++);
+        if (int(edit.scribbles.size()) < leastScribbles(edit.kind) || edit.scribbles.front().empty()) continue;
+        const Scribble& first = edit.scribbles.front();
+        switch (edit.kind) {
+            case AreaEdit::Kind::join:
+                join(map, edit);
+                break;
+            case AreaEdit::Kind::part:
+                part(map, squintedLab, edit, next);
+                break;
+            case AreaEdit::Kind::border:
+                map.setTo(next++, within(map, first));
+                break;
+            case AreaEdit::Kind::grow:
+                map.setTo(map.at<int>(pixelAt(map, first.front())), within(map, first));
+                break;
+            case AreaEdit::Kind::cutOut:
+                cutOut(map, squintedLab, first, next);
+                break;
+        }
     }
     return areasOf(map, squintedLab);
 }

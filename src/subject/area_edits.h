@@ -3,24 +3,34 @@
 #include <vector>
 
 #include "subject/areas.h"
+#include "subject/line.h"
 
 namespace subject {
 
-/// A correction of the proposed areas, by two places (fractions of the width and height): the areas in which they lie
-/// become one, or the one in which both lie is parted between them. One that finds nothing to do is passed over.
+/// A correction of the areas by what the artist scribbles on the picture.
 struct AreaEdit {
-    enum class Kind { join, part };
+    enum class Kind {
+        join,    // the areas that the scribbles touch become one
+        part,    // the area in which the first scribble begins is parted: each scribble lies in a part of its own
+        border,  // what the closed scribble goes round becomes an area of its own
+        grow,    // what it goes round is given to the area in which it begins: a border is moved
+        cutOut,  // the subject that it goes round loosely is cut out: no area lies across its border any more
+    };
     Kind kind = Kind::join;
-    double fromX = 0, fromY = 0, toX = 0, toY = 0;
+    std::vector<Scribble> scribbles;
     bool operator==(const AreaEdit&) const = default;
 };
 
-/// "join", "part".
+/// "join", "part", "border", "grow", "cut-out".
 std::string_view nameOf(AreaEdit::Kind kind);
 std::optional<AreaEdit::Kind> areaEditNamed(std::string_view name);
 
-/// The areas after these corrections, in their order. An area is parted where its colours change most between the two
-/// places (OpenCV's watershed from both; F. Meyer, 1992).
+/// How many scribbles a kind needs at least.
+int leastScribbles(AreaEdit::Kind kind);
+
+/// The areas after these corrections, in their order; one that finds nothing to do is passed over. An area is parted
+/// where its colours change most between the scribbles (OpenCV's watershed; F. Meyer, 1992). A subject is cut out by
+/// colour inside its outline against colour outside (OpenCV's GrabCut; C. Rother, V. Kolmogorov, A. Blake, 2004).
 Areas edited(const Areas& areas, const cv::Mat& squintedLab, const std::vector<AreaEdit>& edits);
 
 }  // namespace subject

@@ -16,6 +16,8 @@ namespace subject {
 namespace {
 
 constexpr std::array<std::string_view, 3> planes{"background", "middle", "foreground"};
+constexpr std::array<std::string_view, areaKindCount> areaKinds{"other", "sky",   "foliage", "skin",  "fur",  "eye",
+                                                                "metal", "glass", "cloth",   "water", "stone"};
 
 /// Lightness counts for this much against a* and b* when superpixels are joined.
 constexpr double lightnessWeight = 0.6;
@@ -225,6 +227,13 @@ std::optional<Plane> planeNamed(std::string_view name) {
     return common::enumNamed<Plane>(planes, name);
 }
 
+std::string_view nameOf(AreaKind kind) {
+    return areaKinds[static_cast<std::size_t>(kind)];
+}
+std::optional<AreaKind> areaKindNamed(std::string_view name) {
+    return common::enumNamed<AreaKind>(areaKinds, name);
+}
+
 int labelAt(const cv::Mat& map, double x, double y) {
     return map.at<int>(std::clamp(int(y * map.rows), 0, map.rows - 1), std::clamp(int(x * map.cols), 0, map.cols - 1));
 }
@@ -251,7 +260,8 @@ Areas areasOf(const cv::Mat& labels, const cv::Mat& lab) {
             areas.map.at<int>(y, x) =
                 indexOf.emplace(labels.at<int>(y, x), static_cast<int>(indexOf.size())).first->second;
     areas.list.resize(indexOf.size());
-    for (std::size_t i = 0; i < areas.list.size(); ++i) areas.list[i].id = static_cast<int>(i) + 1;
+    for (std::size_t i = 0; i < areas.list.size(); ++i)
+        areas.list[i].id = areas.list[i].together = static_cast<int>(i) + 1;
     describe(areas, lab);
     proposeFocal(areas.list);
     return areas;

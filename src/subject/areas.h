@@ -14,6 +14,13 @@ enum class Plane { background, middle, foreground };
 std::string_view nameOf(Plane plane);
 std::optional<Plane> planeNamed(std::string_view name);
 
+/// What an area is of, as far as it matters for how it is laid.
+enum class AreaKind { other, sky, foliage, skin, fur, eye, metal, glass, cloth, water, stone };
+inline constexpr int areaKindCount = 11;
+/// "other", "sky", "foliage", ..., "fur" (or feather), ...
+std::string_view nameOf(AreaKind kind);
+std::optional<AreaKind> areaKindNamed(std::string_view name);
+
 /// A part of the subject that is worked as one.
 struct Area {
     int id = 0;  // from 1
@@ -23,6 +30,8 @@ struct Area {
     Plane plane = Plane::middle;
     std::vector<int> neighbours;  // ids, rising
     bool focal = false;
+    AreaKind kind = AreaKind::other;
+    int together = 0;  // id of the first of those that are planned as one with it (both eyes); its own without any
 };
 
 struct Areas {

@@ -77,13 +77,16 @@ cv::Mat framed(const cv::Mat& xyz, const Frame& frame, double format, int longSi
         cv::resize(image.clone(), image,
                    {std::max(1, int(std::lround(width * scale))), std::max(1, int(std::lround(height * scale)))}, 0, 0,
                    cv::INTER_AREA);
-    if (frame.grey) {
-        const Eigen::Matrix3d matrix = neutralising(frame);
-        cv::Matx33f m;
-        for (int i = 0; i < 9; ++i) m.val[i] = float(matrix(i / 3, i % 3));
-        cv::transform(image.clone(), image, m);
-    }
+    neutralise(image, frame);
     return image;
+}
+
+void neutralise(cv::Mat& xyz, const Frame& frame) {
+    if (!frame.grey) return;
+    const Eigen::Matrix3d matrix = neutralising(frame);
+    cv::Matx33f m;
+    for (int i = 0; i < 9; ++i) m.val[i] = float(matrix(i / 3, i % 3));
+    cv::transform(xyz.clone(), xyz, m);
 }
 
 Frame levelled(const Frame& frame, const FramePlace& place, const cv::Point2d& from, const cv::Point2d& to) {

@@ -41,6 +41,9 @@ class FramePlace {
 /// neutral by Bradford scaling at its own luminance.
 cv::Mat framed(const cv::Mat& xyz, const Frame& frame, double format, int longSide);
 
+/// Makes the frame's grey neutral in a picture of CV_32FC3, XYZ relative to D50, in place; nothing without one.
+void neutralise(cv::Mat& xyz, const Frame& frame);
+
 /// The same frame turned so that a line of the frame (two places in it) stands level or plumb, whichever is nearer.
 Frame levelled(const Frame& frame, const FramePlace& place, const cv::Point2d& from, const cv::Point2d& to);
 

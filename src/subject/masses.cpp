@@ -24,36 +24,88 @@ Levels lightnessLevels(const std::vector<float>& lightness, int k) {
     return levels;
 }
 
-Masses valueMasses(const cv::Mat& squintedLab, int count) {
-    std::vector<float> lightness;
-    lightness.reserve(squintedLab.total());
-    for (int y = 0; y < squintedLab.rows; ++y)
-        for (int x = 0; x < squintedLab.cols; ++x) lightness.push_back(squintedLab.at<cv::Vec3f>(y, x)[0]);
-    const Levels levels = lightnessLevels(lightness, count);
+namespace {
 
+std::vector<float> lightnessOf(const cv::Mat& lab) {
+    std::vector<float> lightness(lab.total());
+    for (int y = 0; y < lab.rows; ++y) {
+        const auto* row = lab.ptr<cv::Vec3f>(y);
+        for (int x = 0; x < lab.cols; ++x)
+            lightness[std::size_t(y) * std::size_t(lab.cols) + std::size_t(x)] = row[x][0];
+    }
+    return lightness;
+}
+
+/// The map, and the share of each mass that ends at one of these lightnesses; the last is open.
+Masses massesEnding(const cv::Mat& squintedLab, std::vector<double> upTo) {
     Masses masses;
-    masses.upTo = levels.upTo;
     masses.map.create(squintedLab.size(), CV_32S);
-    for (int y = 0; y < squintedLab.rows; ++y)
-        for (int x = 0; x < squintedLab.cols; ++x) {
-            const float L = squintedLab.at<cv::Vec3f>(y, x)[0];
-            const auto level = std::ranges::lower_bound(levels.upTo, double(L)) - levels.upTo.begin();
-            masses.map.at<int>(y, x) = std::min<int>(int(level), int(levels.means.size()) - 1);
-        }
+    const int last = int(upTo.size()) - 1;
+    // Looked up by hundredths of L*.
+    std::vector<int> levelAt(10001);
+    for (int i = 0; i <= 10000; ++i)
+        levelAt[std::size_t(i)] = std::min(int(std::ranges::lower_bound(upTo, (i - 0.5) / 100) - upTo.begin()), last);
+    for (int y = 0; y < squintedLab.rows; ++y) {
+        const auto* row = squintedLab.ptr<cv::Vec3f>(y);
+        int* level = masses.map.ptr<int>(y);
+        for (int x = 0; x < squintedLab.cols; ++x)
+            level[x] = levelAt[std::size_t(std::clamp(int(row[x][0] * 100 + 0.5f), 0, 10000))];
+    }
     masses.map = withoutIslands(masses.map, std::max(4, int(squintedLab.total() / 2000)));
-
-    masses.shares.assign(levels.means.size(), 0.0);
+    masses.upTo = std::move(upTo);
+    masses.shares.assign(masses.upTo.size(), 0.0);
     for (int y = 0; y < masses.map.rows; ++y)
-        for (int x = 0; x < masses.map.cols; ++x) masses.shares[masses.map.at<int>(y, x)] += 1.0 / masses.map.total();
+        for (int x = 0; x < masses.map.cols; ++x) masses.shares[std::size_t(masses.map.at<int>(y, x))] += 1;
+    for (double& share : masses.shares) share /= double(masses.map.total());
+    return masses;
+}
+
+}  // namespace
+
+Masses valueMasses(const cv::Mat& squintedLab, int count) {
+    const Levels levels = lightnessLevels(lightnessOf(squintedLab), count);
+    Masses masses = massesEnding(squintedLab, levels.upTo);
     for (const double L : levels.means) masses.values.push_back(colour::munsellValueOfLightness(L));
     return masses;
+}
+
+Masses massesParted(const cv::Mat& squintedLab, const std::vector<double>& thresholds) {
+    std::vector<double> upTo;
+    for (const double value : thresholds) upTo.push_back(colour::lightnessOfMunsellValue(value));
+    upTo.push_back(100.0);
+    Masses masses = massesEnding(squintedLab, std::move(upTo));
+    std::vector<double> sums(masses.shares.size(), 0.0), counts(masses.shares.size(), 0.0);
+    for (const float L : lightnessOf(squintedLab)) {
+        const auto level = std::min<std::size_t>(
+            std::size_t(std::ranges::lower_bound(masses.upTo, double(L)) - masses.upTo.begin()), sums.size() - 1);
+        sums[level] += L;
+        counts[level] += 1;
+    }
+    for (std::size_t i = 0; i < sums.size(); ++i) {
+        const double below = i > 0 ? masses.upTo[i - 1] : 0.0;
+        masses.values.push_back(
+            colour::munsellValueOfLightness(counts[i] > 0 ? sums[i] / counts[i] : (below + masses.upTo[i]) / 2));
+    }
+    return masses;
+}
+
+std::vector<double> thresholdsOf(const Masses& masses) {
+    std::vector<double> thresholds;
+    for (std::size_t i = 0; i + 1 < masses.upTo.size(); ++i)
+        thresholds.push_back(colour::munsellValueOfLightness(masses.upTo[i]));
+    return thresholds;
 }
 
 Contrast contrastOf(const Masses& masses) {
     Contrast contrast;
     if (masses.values.empty()) return contrast;
-    contrast.darkest = masses.values.front();
-    contrast.lightest = masses.values.back();
+    // A threshold may stand where the subject has nothing: such a mass is none.
+    const auto isThere = [](double share) { return share > 0; };
+    const auto first = std::ranges::find_if(masses.shares, isThere) - masses.shares.begin();
+    const auto last = std::find_if(masses.shares.rbegin(), masses.shares.rend(), isThere) - masses.shares.rbegin();
+    if (first == std::ptrdiff_t(masses.shares.size())) return contrast;
+    contrast.darkest = masses.values[std::size_t(first)];
+    contrast.lightest = masses.values[masses.values.size() - 1 - std::size_t(last)];
     contrast.key = (contrast.darkest + contrast.lightest) / 2;
     for (std::size_t i = 0; i < masses.values.size(); ++i) {
         double& share = masses.values[i] < 4 ? contrast.dark : masses.values[i] <= 7 ? contrast.medium : contrast.light;

@@ -18,6 +18,13 @@ struct Masses {
 /// Exact levels of lightness on a squinted CIELAB picture (CV_32FC3), then without small islands.
 Masses valueMasses(const cv::Mat& squintedLab, int levels);
 
+/// Masses that part at these Munsell values (rising). One that nothing falls into has the share 0 and stands in the
+/// middle of its interval.
+Masses massesParted(const cv::Mat& squintedLab, const std::vector<double>& thresholds);
+
+/// The Munsell values at which masses part: one fewer than there are masses.
+std::vector<double> thresholdsOf(const Masses& masses);
+
 /// Levels of the lightness found in `lightness` (L*, any order), weighted by count, on a grid of 0.02 L*.
 Levels lightnessLevels(const std::vector<float>& lightness, int k);
 

@@ -54,16 +54,18 @@ std::string Passage::id() const {
 Passages passagesOf(const Areas& areas, const cv::Mat& lab, const cv::Mat& squintedLab) {
     const cv::Mat& areaMap = areas.map;
     std::vector<std::vector<float>> lightness(areas.list.size());
+    const auto groupOf = [&](int area) { return std::size_t(areas.list[std::size_t(area)].together - 1); };
     for (int y = 0; y < areaMap.rows; ++y)
         for (int x = 0; x < areaMap.cols; ++x)
-            lightness[areaMap.at<int>(y, x)].push_back(squintedLab.at<cv::Vec3f>(y, x)[0]);
-    std::vector<Split> splits;
-    for (auto& values : lightness) splits.push_back(splitOf(std::move(values)));
+            lightness[groupOf(areaMap.at<int>(y, x))].push_back(squintedLab.at<cv::Vec3f>(y, x)[0]);
+    std::vector<Split> splits(lightness.size());
+    for (std::size_t group = 0; group < lightness.size(); ++group)
+        if (!lightness[group].empty()) splits[group] = splitOf(std::move(lightness[group]));
 
     cv::Mat bands(areaMap.size(), CV_32S);
     for (int y = 0; y < areaMap.rows; ++y)
         for (int x = 0; x < areaMap.cols; ++x) {
-            const Split& split = splits[areaMap.at<int>(y, x)];
+            const Split& split = splits[groupOf(areaMap.at<int>(y, x))];
             const float L = squintedLab.at<cv::Vec3f>(y, x)[0];
             const auto level = std::ranges::lower_bound(split.upTo, double(L)) - split.upTo.begin();
             const auto last = std::ptrdiff_t(split.bands.size()) - 1;
@@ -75,9 +77,12 @@ Passages passagesOf(const Areas& areas, const cv::Mat& lab, const cv::Mat& squin
         std::vector<float> L, a, b;
     };
     std::vector<std::array<Tally, 4>> tallies(areas.list.size());
+    std::vector<std::array<int, 4>> pixels(areas.list.size(), {0, 0, 0, 0});
     for (int y = 0; y < areaMap.rows; ++y)
         for (int x = 0; x < areaMap.cols; ++x) {
-            Tally& tally = tallies[areaMap.at<int>(y, x)][bands.at<int>(y, x)];
+            const int area = areaMap.at<int>(y, x), band = bands.at<int>(y, x);
+            ++pixels[std::size_t(area)][std::size_t(band)];
+            Tally& tally = tallies[groupOf(area)][std::size_t(band)];
             const cv::Vec3f v = lab.at<cv::Vec3f>(y, x);
             tally.L.push_back(v[0]);
             tally.a.push_back(v[1]);
@@ -85,15 +90,14 @@ Passages passagesOf(const Areas& areas, const cv::Mat& lab, const cv::Mat& squin
         }
     Passages passages;
     std::vector<std::array<int, 4>> indexOf(areas.list.size());
-    for (std::size_t area = 0; area < tallies.size(); ++area)
-        for (int band = 0; band < 4; ++band) {
-            Tally& tally = tallies[area][band];
-            if (tally.L.empty()) continue;
+    for (std::size_t area = 0; area < pixels.size(); ++area)
+        for (std::size_t band = 0; band < 4; ++band) {
+            if (pixels[area][band] == 0) continue;
+            Tally& tally = tallies[groupOf(int(area))][band];
             indexOf[area][band] = static_cast<int>(passages.list.size());
-            const double share = double(tally.L.size()) / areaMap.total();
             passages.list.push_back({areas.list[area].id,
                                      static_cast<Band>(band),
-                                     share,
+                                     double(pixels[area][band]) / double(areaMap.total()),
                                      {median(tally.L), median(tally.a), median(tally.b)}});
         }
     passages.map.create(areaMap.size(), CV_32S);

@@ -30,7 +30,8 @@ struct Passages {
 };
 
 /// Splits every area into up to three value bands and an accent, as its range of lightness asks for. `lab` gives the
-/// targets, `squintedLab` the borders (both CV_32FC3).
+/// targets, `squintedLab` the borders (both CV_32FC3). Areas that are planned together are split at the same lightness,
+/// and each of their bands has one target.
 Passages passagesOf(const Areas& areas, const cv::Mat& lab, const cv::Mat& squintedLab);
 
 }  // namespace subject

@@ -117,24 +117,43 @@ cv::Mat decoded(std::span<const std::uint8_t> bytes) {
 
 }  // namespace
 
-common::Result<Picture> readPicture(std::span<const std::uint8_t> bytes, const std::string& name, int workingLongSide) {
+namespace {
+
+/// What a header tells, and no more than it takes to refuse.
+common::Result<Metadata> checked(std::span<const std::uint8_t> bytes, const std::string& name) {
     if (bytes.empty()) return Problem{ProblemKind::pictureUnknown, name};
     auto metadata = readMetadata(bytes, name);
     if (!metadata) return metadata.problem();
     if (metadata->width * metadata->height > mostMegapixels * 1e6) return Problem{ProblemKind::pictureTooLarge, name};
     if (jpegIsCut(bytes)) return Problem{ProblemKind::pictureTruncated, name};
-
     // The decoder would turn inks into RGB by a rule of its own.
     if (metadata->inInks || jpegIsInInks(bytes)) return Problem{ProblemKind::pictureColourSpace, name};
+    return metadata;
+}
 
+}  // namespace
+
+std::optional<Problem> pictureProblem(std::span<const std::uint8_t> bytes, const std::string& name) {
+    const auto metadata = checked(bytes, name);
+    return metadata ? std::nullopt : std::optional(metadata.problem());
+}
+
+common::Result<DecodedPicture> decodePicture(std::span<const std::uint8_t> bytes, const std::string& name) {
+    auto metadata = checked(bytes, name);
+    if (!metadata) return metadata.problem();
     const cv::Mat source = decoded(bytes);
     if (source.empty()) return Problem{ProblemKind::pictureTruncated, name};
     if (std::min(source.cols, source.rows) < leastSidePixels) return Problem{ProblemKind::pictureTooSmall, name};
+    return DecodedPicture{upright(source, metadata->orientation), std::move(metadata->iccProfile)};
+}
 
-    auto measured = colour::xyzImage(source, metadata->iccProfile, name);
+common::Result<Picture> readPicture(std::span<const std::uint8_t> bytes, const std::string& name, int workingLongSide) {
+    const auto source = decodePicture(bytes, name);
+    if (!source) return source.problem();
+    auto measured = colour::xyzImage(source->bgr, source->iccProfile, name);
     if (!measured) return measured.problem();
     Picture picture;
-    picture.xyz = upright(*measured, metadata->orientation);
+    picture.xyz = *measured;
     picture.sourcePixels = picture.xyz.size();
     const double scale = double(workingLongSide) / std::max(picture.xyz.cols, picture.xyz.rows);
     if (scale < 1) {

@@ -1,8 +1,10 @@
 #pragma once
 
 #include <opencv2/core/mat.hpp>
+#include <optional>
 #include <span>
 #include <string>
+#include <vector>
 
 #include "common/result.h"
 
@@ -12,6 +14,19 @@ namespace subject {
 inline constexpr int leastSidePixels = 32;
 inline constexpr double mostMegapixels = 200;
 
+/// A picture file's own pixels, upright (CV_8UC3 or CV_16UC3, B G R), and its ICC profile, which may be empty.
+struct DecodedPicture {
+    cv::Mat bgr;
+    std::vector<std::uint8_t> iccProfile;
+};
+
+/// Decodes PNG, JPEG, TIFF or WebP. Refuses what is no picture, is cut off, is meant for printing, or has a side under
+/// leastSidePixels or more than mostMegapixels; `name` stands in the problem.
+common::Result<DecodedPicture> decodePicture(std::span<const std::uint8_t> bytes, const std::string& name);
+
+/// What can be said against a picture file without decoding it; the rest is found by reading it.
+std::optional<common::Problem> pictureProblem(std::span<const std::uint8_t> bytes, const std::string& name);
+
 /// A reference as it is worked on: upright, colours measured, reduced so that its long side is at most the working
 /// size.
 struct Picture {
@@ -19,8 +34,8 @@ struct Picture {
     cv::Size sourcePixels;  // upright, before reduction
 };
 
-/// Reads PNG, JPEG, TIFF or WebP through its ICC profile and EXIF orientation. Refuses what is no picture, is cut off,
-/// or has a side under leastSidePixels or more than mostMegapixels; `name` stands in the problem.
+/// Reads PNG, JPEG, TIFF or WebP through its ICC profile and EXIF orientation. Refuses what decodePicture refuses, and
+/// a profile that is for neither RGB nor grey.
 common::Result<Picture> readPicture(std::span<const std::uint8_t> bytes, const std::string& name,
                                     int workingLongSide = 1024);
 

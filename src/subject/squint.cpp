@@ -3,7 +3,10 @@
 #include <algorithm>
 #include <cmath>
 #include <opencv2/core.hpp>
+#include <opencv2/imgproc.hpp>
 #include <opencv2/ximgproc/edge_filter.hpp>
+
+#include "colour/image_colour.h"
 
 namespace subject {
 
@@ -16,6 +19,12 @@ cv::Mat squinted(const cv::Mat& lab, double amount) {
     cv::Mat out;
     cv::ximgproc::guidedFilter(lab, lab, out, radius, edge * edge);
     return out;
+}
+
+cv::Mat squintedPicture(const cv::Mat& rgb, double amount) {
+    cv::Mat bgr;
+    cv::cvtColor(rgb, bgr, cv::COLOR_RGB2BGR);
+    return colour::srgb8ImageFromLab(squinted(*colour::labImage(bgr, {}, ""), amount));
 }
 
 }  // namespace subject

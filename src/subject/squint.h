@@ -8,4 +8,7 @@ namespace subject {
 /// 2010). `amount` 0 leaves it as it is, 1 leaves only the large masses.
 cv::Mat squinted(const cv::Mat& lab, double amount);
 
+/// The same on a picture to look at (CV_8UC3, R G B).
+cv::Mat squintedPicture(const cv::Mat& rgb, double amount);
+
 }  // namespace subject

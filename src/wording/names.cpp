@@ -65,10 +65,25 @@ QString colourWords(const colour::Lab& lab) {
     return depth.isEmpty() ? what : say("%1 %2").arg(depth, what);
 }
 
+namespace {
+
+QString describedArea(const subject::Area& area) {
+    return say("%1, %2").arg(colourWords(area.colour), placeWords(area.centreX, area.centreY));
+}
+
+}  // namespace
+
 QString areaName(const planning::Plan& plan, int areaIndex) {
     if (!plan.areaNames[areaIndex].empty()) return QString::fromStdString(plan.areaNames[areaIndex]);
-    const subject::Area& area = plan.reading->areas.list[areaIndex];
-    return say("%1, %2").arg(colourWords(area.colour), placeWords(area.centreX, area.centreY));
+    return describedArea(plan.reading->areas.list[areaIndex]);
+}
+
+QStringList areaNames(const planning::Study& study, const subject::Areas& areas) {
+    QStringList names;
+    for (const subject::Area& area : areas.list) names << describedArea(area);
+    for (const planning::AreaName& said : study.areaNames)
+        if (!said.name.empty()) names[subject::labelAt(areas.map, said.x, said.y)] = QString::fromStdString(said.name);
+    return names;
 }
 
 QString passageName(const planning::Plan& plan, int passageIndex) {
@@ -149,11 +164,6 @@ QString duration(double minutes) {
 
 QString sheetSize(double widthMillimetres, double heightMillimetres) {
     return say("%1 × %2 cm").arg(widthMillimetres / 10).arg(heightMillimetres / 10);
-}
-
-QString keyWords(const subject::Contrast& contrast) {
-    const QString key = contrast.key < 4.2 ? say("low key") : contrast.key > 6.2 ? say("high key") : say("middle key");
-    return say("%1, %2 to %3").arg(key).arg(contrast.darkest, 0, 'f', 1).arg(contrast.lightest, 0, 'f', 1);
 }
 
 }  // namespace wording

@@ -4,6 +4,7 @@
 #include <cmath>
 
 #include "wording/say.h"
+#include "wording/subject.h"
 
 namespace wording {
 
@@ -171,6 +172,8 @@ QString reasonPhrase(const planning::Reason& reason) {
             return say("the whole picture moves on together");
         case ReasonKind::stickInHand:
             return say("the stick is in the hand already");
+        case ReasonKind::pairTogether:
+            return say("both of a pair together, while the mixture is known");
         case ReasonKind::highlightsLast:
             return say("highlights and accents come last");
         case ReasonKind::showsBothEnds:
@@ -261,6 +264,21 @@ QString noteSentence(const planning::Note& note, const planning::Plan& plan) {
                 .arg(lightWord(plan.light))
                 .arg(note.figure, 0, 'f', 1)
                 .arg(lightWord(note.light), passages);
+        case NoteTopic::contrastElsewhere:
+            return say("The strongest contrast, %1 steps, sits here (%2) and draws the eye away from what the picture "
+                       "is "
+                       "about, which has %3: close it here, or open it there.")
+                .arg(note.figure, 0, 'f', 1)
+                .arg(passages)
+                .arg(note.second, 0, 'f', 1);
+        case NoteTopic::farTooDark:
+            return planeSentence({0, subject::PlaneFault::Kind::tooDark, note.figure}, passages);
+        case NoteTopic::farTooSharp:
+            return planeSentence({0, subject::PlaneFault::Kind::tooSharp, note.figure}, passages);
+        case NoteTopic::farTooWarm:
+            return planeSentence({0, subject::PlaneFault::Kind::tooWarm, note.figure}, passages);
+        case NoteTopic::strokesFollow:
+            return say("Follow the arrows with the strokes: %1.").arg(passages);
         case NoteTopic::sticksAreFew:
             return say("%1 sticks are few for this picture: a larger set would come nearer.").arg(note.figure);
     }

@@ -26,6 +26,8 @@ QString noteKindWord(planning::NoteKind kind);
 
 /// The artist's name for an area, or a description: "warm brown, lower left".
 QString areaName(const planning::Plan& plan, int areaIndex);
+/// Of all areas of a reading, before there is a plan.
+QStringList areaNames(const planning::Study& study, const subject::Areas& areas);
 /// "kettle, dark".
 QString passageName(const planning::Plan& plan, int passageIndex);
 
@@ -73,7 +75,5 @@ QString differenceFigure(double difference);
 QString duration(double minutes);
 /// "40 × 30 cm".
 QString sheetSize(double widthMillimetres, double heightMillimetres);
-/// "low key, 2.1 to 8.0".
-QString keyWords(const subject::Contrast& contrast);
 
 }  // namespace wording

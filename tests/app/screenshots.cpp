@@ -126,16 +126,48 @@ int main(int argc, char** argv) {
     const auto clickAt = [&](double x, double y) { Q_EMIT window.pictures().pointed(QPointF(x, y)); };
     bool ok = true;
     window.goTo(0);
-    // As wide as the kettle is, drawn with the mouse.
     app::PicturePair& pictures = window.pictures();
-    const QPoint left(pictures.width() * 9 / 100, pictures.height() * 58 / 100);
-    QTest::mousePress(&pictures, Qt::LeftButton, {}, left);
-    QTest::mouseMove(&pictures, left + QPoint(60, 0));
-    QTest::mouseMove(&pictures, left + QPoint(149, -4));
-    QTest::mouseRelease(&pictures, Qt::LeftButton, {}, left + QPoint(149, -4));
+    const auto press = [&](const QString& text) {
+        for (QAbstractButton* button : window.findChildren<QAbstractButton*>())
+            if (button->text() == text && button->isVisible()) return button->click();
+        ok = false;
+    };
+    const auto draw = [&](std::initializer_list<QPointF> places) {
+        // Fractions of the left well.
+        const auto at = [&](const QPointF& p) {
+            return QPoint(int(p.x() * pictures.width() / 2), int(p.y() * pictures.height()));
+        };
+        QTest::mousePress(&pictures, Qt::LeftButton, {}, at(*places.begin()));
+        for (const QPointF& p : places) QTest::mouseMove(&pictures, at(p));
+        QTest::mouseRelease(&pictures, Qt::LeftButton, {}, at(*(places.end() - 1)));
+    };
+    ok &= window.pinUp(TEST_DATA "/demo/hills.png");
+    ok &= QTest::qWaitFor([&] { return !window.isOpening() && window.session().isPlanCurrent(); }, 60000);
     ok &= save("subject.png");
+    press("Measure");
+    // As wide as the bowl is, taken for the unit; as wide as the kettle is, told in it.
+    draw({{0.48, 0.62}, {0.6, 0.62}, {0.76, 0.62}});
+    press("As the unit");
+    draw({{0.18, 0.58}, {0.3, 0.58}, {0.48, 0.57}});
+    press("Keep the length");
+    clickAt(0.27, 0.6);
+    press("Construction drawing on the sheet");
+    ok &= save("subject-measure.png");
+    press("Areas");
+    draw({{0.3, 0.5}, {0.35, 0.6}, {0.38, 0.7}});
+    ok &= save("subject-areas.png");
+    press("Wipe off");
     window.goTo(1);
     ok &= save("values.png");
+    press("Groupings");
+    ok &= save("values-groupings.png");
+    press("Colour choices");
+    clickAt(0.1, 0.2);
+    press("Set it back");
+    ok &= QTest::qWaitFor([&] { return window.session().isPlanCurrent(); }, 60000);
+    ok &= save("values-colour.png");
+    window.session().history().undo();
+    ok &= QTest::qWaitFor([&] { return window.session().isPlanCurrent(); }, 60000);
     window.goTo(2);
     ok &= save("paper.png");
     window.goTo(3);

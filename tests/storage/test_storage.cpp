@@ -101,7 +101,22 @@ class TestStorage : public QObject {
         study.school = planning::School::lightBase;
         study.paper = "p-dry";
         study.tray = "field box";
-        study.areaEdits = {{subject::AreaEdit::Kind::part, 0.1, 0.2, 0.3, 0.4}};
+        study.areaEdits = {{subject::AreaEdit::Kind::part, {{{0.1, 0.2}, {0.15, 0.25}}, {{0.3, 1.4}}}}};
+        study.others = {study.reference};
+        study.areaNames.push_back({0.2,
+                                   0.3,
+                                   "coat",
+                                   {},
+                                   false,
+                                   subject::AreaKind::fur,
+                                   {1.1, 0.9, -0.5, 3},
+                                   planning::Borrowing{0, {{0.1, 0.1}, {0.6, 0.7}}}});
+        study.thresholds = {2.5, 4, 7.25};
+        study.colour = {0.8, 1.2, 0.3, -4};
+        study.pairs = {{{0.1, 0.2}, {0.8, 0.2}}};
+        study.directions = {{{0.5, 0.5}, {0.6, 0.7}}};
+        study.measures = {{{0.2, 0.2}, {0.4, 0.2}}, {{0.2, 0.2}, {0.2, 0.9}}};
+        study.unit = 1;
         study.areaNames.push_back({0.9, 0.9, "", subject::Plane::foreground, true});
         study.frame = {0.4, 0.625, 0.5, -3.25, colour::Xyz{0.3, 0.31, 0.4}};
         study.light = colour::Light::led;
@@ -112,6 +127,9 @@ class TestStorage : public QObject {
         QCOMPARE(back->study.reference->name, study.reference->name);
         planning::Study same = back->study;
         same.reference = study.reference;
+        QCOMPARE(same.others.size(), std::size_t(1));
+        QCOMPARE(same.others[0]->bytes, study.others[0]->bytes);
+        same.others = study.others;
         QVERIFY(same == study);
         QVERIFY(back->library == smallLibrary());
     }

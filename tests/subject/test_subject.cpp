@@ -267,8 +267,8 @@ class TestSubject : public QObject {
             Areas areas = areasOf(cv::Mat(truth.size(), CV_32S, cv::Scalar(0)), lab);
             const cv::Mat object = truth == 2;
             const cv::Moments middle = cv::moments(object, true);
-            const AreaEdit part{AreaEdit::Kind::part, middle.m10 / middle.m00 / truth.cols,
-                                middle.m01 / middle.m00 / truth.rows, 0.02, 0.02};
+            const Place on(middle.m10 / middle.m00 / truth.cols, middle.m01 / middle.m00 / truth.rows);
+            const AreaEdit part{AreaEdit::Kind::part, {{on}, {{0.02, 0.02}}}};
             areas = edited(areas, lab, {part});
             QCOMPARE(areas.list.size(), std::size_t(2));
             const cv::Mat wanted = bordersOf(areas.map);
@@ -278,7 +278,7 @@ class TestSubject : public QObject {
             join.kind = AreaEdit::Kind::join;
             QCOMPARE(edited(areas, lab, {join}).list.size(), std::size_t(1));
             // Both the object and the place on the ground are where they were put.
-            QVERIFY(labelAt(areas.map, part.fromX, part.fromY) != labelAt(areas.map, 0.02, 0.02));
+            QVERIFY(labelAt(areas.map, on.x, on.y) != labelAt(areas.map, 0.02, 0.02));
         }
         // A disc in front of a wall that were taken for one: parted, the disc has its own border.
         cv::Mat truth;
@@ -286,15 +286,18 @@ class TestSubject : public QObject {
         cv::Mat labels = truth.clone();
         labels.setTo(2, truth == 0);
         const Areas parted =
-            edited(areasOf(labels, lab), lab, {{AreaEdit::Kind::part, 180.0 / 400, 150.0 / 300, 0.9, 0.2}});
+            edited(areasOf(labels, lab), lab, {{AreaEdit::Kind::part, {{{180.0 / 400, 0.5}}, {{0.9, 0.2}}}}});
         QCOMPARE(parted.list.size(), std::size_t(3));
         const cv::Mat disc = parted.map == labelAt(parted.map, 180.0 / 400, 150.0 / 300);
         const cv::Mat wanted = (truth == 0) & (labels == 2);
         const double overlap = double(cv::countNonZero(disc & wanted)) / std::max(1, cv::countNonZero(disc | wanted));
         QVERIFY2(overlap > 0.9, qPrintable(QString::number(overlap)));
         // Nothing to do: the same place twice, and two areas asked to be parted.
-        QCOMPARE(edited(parted, lab, {{AreaEdit::Kind::part, 0.5, 0.5, 0.5, 0.5}}).list.size(), std::size_t(3));
-        QCOMPARE(edited(parted, lab, {{AreaEdit::Kind::part, 0.45, 0.5, 0.9, 0.2}}).list.size(), std::size_t(3));
+        const auto countAfter = [&](AreaEdit edit) { return edited(parted, lab, {std::move(edit)}).list.size(); };
+        QCOMPARE(countAfter({AreaEdit::Kind::part, {{{0.5, 0.5}}, {{0.5, 0.5}}}}), std::size_t(3));
+        QCOMPARE(countAfter({AreaEdit::Kind::part, {{{0.45, 0.5}}, {{0.9, 0.2}}}}), std::size_t(3));
+        QCOMPARE(countAfter({AreaEdit::Kind::part, {{{0.45, 0.5}}}}), std::size_t(3));
+        QCOMPARE(countAfter({AreaEdit::Kind::join, {}}), std::size_t(3));
     }
 
     void passagesShareThePicture() {

@@ -1,21 +1,15 @@
 #pragma once
 
-#include <functional>
-#include <optional>
-
-#include "app/station.h"
-
-class QCheckBox;
-class QComboBox;
-class QLineEdit;
-class QPushButton;
-class QSpinBox;
+#include "app/subject/subject_leaf.h"
+#include "app/widgets/leaves.h"
 
 namespace app {
 
-/// Subject: the sheet's format, the frame that it shows of the reference, the number of areas, and the measuring strip:
-/// a line drawn on the reference is told in sheet millimetres, against level and plumb, and against one length taken as
-/// the unit.
+class AreasLeaf;
+class FrameLeaf;
+class MeasureLeaf;
+
+/// Subject: the references and the frame, the measuring strip, and the areas take turns in the instrument.
 class SubjectStation : public Station {
     Q_OBJECT
 
@@ -27,48 +21,21 @@ class SubjectStation : public Station {
     MarginText margin() const override;
     Views views() const override;
     void measure(const QLineF& fractions) override;
+    void scribble(const QPolygonF& fractions) override;
     void point(const QPointF& fraction) override;
     void refresh() override;
 
  Q_SIGNALS:
     void openPictureWanted();
+    void otherPictureWanted();
+    void constructionWanted();
 
  private:
-    class Strip;
-    QLineF inMillimetres(const QLineF& fractions) const;
-    void chooseSize(double width, double height);
-    QLayout* makeFrameRow();
-    subject::FramePlace framePlace() const;
-    /// Another frame, and with it perhaps another height of the sheet; areas keep their names where they still are.
-    void chooseFrame(const QString& what, const subject::Frame& frame, double heightMillimetres);
-    void level();
-    void crop(bool toFormat);
-    QString frameSentence() const;
-    QLayout* makeAreaRow();
-    /// The area that was clicked on; -1 for none.
-    int chosenArea() const;
-    void editAreas(subject::AreaEdit::Kind kind);
-    /// Says something of the chosen area.
-    void sayOfArea(const QString& what, const std::function<void(planning::AreaName&)>& say);
-    void showArea();
+    SubjectLeaf* leaf() const { return all_[leaves_->currentIndex()]; }
 
-    Strip* strip_;
-    QLineEdit* title_;
-    QComboBox *format_, *light_;
-    QSpinBox* width_;
-    QSpinBox* height_;
-    QSpinBox* areas_;
-    QPushButton* takeUnit_;
-    QList<QPushButton*> byLine_;  // need a drawn line
-    QPushButton* grey_;           // pressed: the next click points at one
-    QPushButton* whole_;
-    std::optional<QLineF> line_;  // fractions
-    double unitMillimetres_ = 0;
-    QPushButton *join_, *part_;
-    QLineEdit* areaName_;
-    QComboBox* plane_;
-    QCheckBox* focal_;
-    std::optional<QPointF> clicked_;  // fractions
+    OnSubject on_;
+    Leaves* leaves_;
+    QList<SubjectLeaf*> all_;
 };
 
 }  // namespace app

@@ -1,185 +1,252 @@
 #include "app/values/values_station.h"
 
 #include <QComboBox>
-#include <QMouseEvent>
-#include <QPainter>
+#include <QLabel>
+#include <QPushButton>
 #include <QSlider>
 #include <algorithm>
 #include <cmath>
+#include <opencv2/imgproc.hpp>
 
+#include "app/preferences.h"
+#include "app/values/colour_leaf.h"
+#include "app/values/groupings_leaf.h"
+#include "app/values/ladder.h"
 #include "app/widgets/fields.h"
-#include "app/widgets/theme.h"
-#include "colour/munsell.h"
-#include "drawing/fonts.h"
-#include "drawing/shapes.h"
+#include "drawing/section.h"
+#include "subject/attention.h"
+#include "subject/planes.h"
+#include "subject/squint.h"
 #include "wording/sentences.h"
 
 namespace app {
 
 namespace {
 
-QColor greyOfValue(double value) {
-    return drawing::colourOf(colour::Lab{colour::lightnessOfMunsellValue(value), 0, 0});
-}
-
-constexpr int rungs = 9;
+/// Long side in pixels of what follows the hand while something is dragged: the subject's on the screen.
+constexpr double screenSide = 480;
 
 }  // namespace
 
-/// Rungs stand side by side from dark to light; each mass hangs on its own as a block whose area is its share.
-class ValuesStation::Ladder : public QWidget {
- public:
-    void show(std::shared_ptr<const planning::Reading> reading, int selected) {
-        reading_ = std::move(reading);
-        selected_ = selected;
-        update();
-    }
-    int massAt(const QPointF& position) const {
-        if (!reading_) return -1;
-        for (int i = 0; i < int(reading_->masses.values.size()); ++i)
-            if (blockOf(i).adjusted(-2, -2, 2, 24).contains(position)) return i;
-        return -1;
-    }
-    std::function<void(int)> onChosen;
-
- protected:
-    void mousePressEvent(QMouseEvent* event) override { onChosen(massAt(event->position())); }
-
-    void paintEvent(QPaintEvent*) override {
-        const Theme& t = theme();
-        QPainter painter(this);
-        painter.setRenderHint(QPainter::Antialiasing);
-        painter.setFont(drawing::font(drawing::TypeSize::small));
-        const double y = railTop();
-        for (int rung = 1; rung <= rungs; ++rung) {
-            const QRectF box(xOf(rung) - pitch() * 0.5 + 1, y, pitch() - 2, 30);
-            painter.fillRect(box, greyOfValue(rung));
-            painter.setPen(QPen(t.line, 1));
-            painter.drawRect(box);
-            painter.setPen(t.ink);
-            painter.drawText(QRectF(box.left(), y + 33, box.width(), 18), Qt::AlignHCenter, QString::number(rung));
-        }
-        painter.drawText(QRectF(edge(), y + 50, 200, 18), Qt::AlignLeft, tr("black"));
-        painter.drawText(QRectF(width() - edge() - 200, y + 50, 200, 18), Qt::AlignRight, tr("white"));
-        if (!reading_) return;
-        const subject::Masses& masses = reading_->masses;
-        for (int i = 0; i < int(masses.values.size()); ++i) {
-            const QRectF block = blockOf(i);
-            painter.setPen(QPen(t.ink, 1));
-            painter.drawLine(QPointF(block.center().x(), block.bottom()), QPointF(block.center().x(), y));
-            painter.fillRect(block, greyOfValue(masses.values[i]));
-            painter.setPen(QPen(t.line, 1));
-            painter.setBrush(Qt::NoBrush);
-            painter.drawRect(block);
-            if (i == selected_) drawing::paintSelection(painter, block);
-            painter.setPen(t.ink);
-            painter.drawText(QRectF(block.center().x() - 60, block.top() - 21, 120, 18), Qt::AlignHCenter,
-                             tr("%1 %").arg(std::lround(masses.shares[i] * 100)));
-        }
-    }
-
- private:
-    double edge() const { return 8; }
-    double pitch() const { return (width() - 2 * edge()) / rungs; }
-    double railTop() const { return height() - 72; }
-    double xOf(double value) const { return edge() + pitch() * (value - 0.5); }
-    QRectF blockOf(int mass) const {
-        const double share = reading_->masses.shares[mass];
-        const double room = railTop() - 34;
-        const double wide = std::min(pitch() * 0.86, 96.0);
-        // As high as its share asks for, the largest mass filling the room.
-        const double largest = *std::ranges::max_element(reading_->masses.shares);
-        const double high = std::max(8.0, room * share / largest);
-        return {xOf(reading_->masses.values[mass]) - wide / 2, railTop() - 10 - high, wide, high};
-    }
-
-    std::shared_ptr<const planning::Reading> reading_;
-    int selected_ = -1;
-};
-
 ValuesStation::ValuesStation(Session& session) : Station(session, tr("The value ladder"), tr("each mass on its rung")) {
+    groupings_ = new GroupingsLeaf(session);
+    colour_ = new ColourLeaf(session);
+    leaves_ = new Leaves;
+    leaves_->addLeaf(choices_, tr("Ladder"), tr("The masses on their rungs, and where they part"), makeLadderLeaf());
+    leaves_->addLeaf(choices_, tr("Groupings"), tr("Other ways to group the values, side by side"), groupings_);
+    leaves_->addLeaf(choices_, tr("Colour choices"), tr("What is changed on purpose, before and after"), colour_);
+    body_->addWidget(leaves_, 1);
+    connect(groupings_, &GroupingsLeaf::looksDifferent, this, &ValuesStation::looksDifferent);
+    connect(colour_, &ColourLeaf::looksDifferent, this, &ValuesStation::looksDifferent);
+    connect(leaves_, &QStackedWidget::currentChanged, this, &ValuesStation::looksDifferent);
+}
+
+QWidget* ValuesStation::makeLadderLeaf() {
+    auto* leaf = new QWidget;
+    auto* column = new QVBoxLayout(leaf);
+    column->setContentsMargins(0, 0, 0, 0);
+    ladder_ = new Ladder;
+    column->addWidget(ladder_, 1);
+    auto* row = new QHBoxLayout;
+    row->setSpacing(6);
+    levels_ = wholeNumber(int(planning::levelBounds.least), int(planning::levelBounds.most));
+    addField(row, tr("Value steps"), levels_);
+    exact_ = new QPushButton(tr("Part them exactly"));
+    exact_->setToolTip(tr("Puts the marks where the squared distance from the subject is the least."));
+    row->addWidget(exact_);
+    row->addSpacing(10);
+    squint_ = new QSlider(Qt::Horizontal);
+    squint_->setRange(0, 100);
+    squint_->setFixedWidth(130);
+    addField(row, tr("Squint"), squint_);
+    row->addStretch(1);
     school_ = new QComboBox;
     school_->addItem(wording::schoolWord(planning::School::darkFirst));
     school_->addItem(wording::schoolWord(planning::School::lightBase));
-    addField(choices_, tr("Order"), school_);
-    choices_->addSpacing(10);
-    levels_ = wholeNumber(int(planning::levelBounds.least), int(planning::levelBounds.most));
-    addField(choices_, tr("Value steps"), levels_);
-    choices_->addSpacing(10);
-    squint_ = new QSlider(Qt::Horizontal);
-    squint_->setRange(0, 100);
-    squint_->setFixedWidth(110);
-    addField(choices_, tr("Squint"), squint_);
-    ladder_ = new Ladder;
-    ladder_->setAccessibleName(tr("Value ladder"));
-    ladder_->setMinimumHeight(170);
-    body_->addWidget(ladder_, 1);
+    addField(row, tr("Order"), school_);
+    row->addSpacing(10);
+    counting_ = new QComboBox;
+    counting_->addItems({tr("1 is black"), tr("1 is white")});
+    addField(row, tr("Counted so that"), counting_);
+    column->addLayout(row);
 
-    ladder_->onChosen = [this](int mass) {
+    connect(ladder_, &Ladder::chosen, this, [this](int mass) {
         selected_ = mass == selected_ ? -1 : mass;
         refresh();
         Q_EMIT looksDifferent();
-    };
+    });
+    connect(ladder_, &Ladder::dragged, this, [this](const std::vector<double>& thresholds) {
+        if (!smallSquinted_.empty()) previewMasses(subject::massesParted(smallSquinted_, thresholds));
+    });
+    connect(ladder_, &Ladder::dropped, this, [this](const std::vector<double>& thresholds) {
+        planning::Study study = session_.study();
+        study.thresholds = thresholds;
+        session_.choose(tr("Where the masses part"), study);
+    });
+    connect(exact_, &QPushButton::clicked, this, [this] {
+        planning::Study study = session_.study();
+        study.thresholds.clear();
+        session_.choose(tr("Masses parted exactly"), study);
+    });
     connect(levels_, &QSpinBox::valueChanged, this, [this](int levels) {
         planning::Study study = session_.study();
         study.valueLevels = levels;
+        study.thresholds.clear();
         session_.choose(tr("Value steps"), study, QStringLiteral("levels"));
     });
     connect(squint_, &QSlider::valueChanged, this, [this](int percent) {
+        if (squint_->isSliderDown()) return previewSquint(percent / 100.0);
         planning::Study study = session_.study();
         study.squint = percent / 100.0;
         session_.choose(tr("Squint"), study, QStringLiteral("squint"));
+    });
+    connect(squint_, &QSlider::sliderReleased, this, [this] {
+        planning::Study study = session_.study();
+        study.squint = squint_->value() / 100.0;
+        session_.choose(tr("Squint"), study);
     });
     connect(school_, &QComboBox::activated, this, [this](int index) {
         planning::Study study = session_.study();
         study.school = static_cast<planning::School>(index);
         session_.choose(tr("Order of values"), study);
     });
+    connect(counting_, &QComboBox::activated, this, [this](int index) {
+        setCounting(wording::Counting(index));
+        refresh();
+        Q_EMIT looksDifferent();
+    });
+    return leaf;
+}
+
+void ValuesStation::previewSquint(double amount) {
+    if (small_.empty()) return;
+    const planning::Study& study = session_.study();
+    smallSquinted_ = subject::squinted(small_, amount);
+    previewMasses(study.thresholds.empty() ? subject::valueMasses(smallSquinted_, study.valueLevels)
+                                           : subject::massesParted(smallSquinted_, study.thresholds));
+}
+
+void ValuesStation::previewMasses(const subject::Masses& masses) {
+    preview_ = masses;
+    selected_ = -1;
+    ladder_->show(masses, -1, counting());
+    Q_EMIT looksDifferent();
+}
+
+const subject::Masses* ValuesStation::shownMasses() const {
+    if (preview_) return &*preview_;
+    const auto reading = session_.reading();
+    return reading ? &reading->masses : nullptr;
 }
 
 void ValuesStation::refresh() {
-    showValue(levels_, session_.study().valueLevels);
-    showValue(squint_, int(std::lround(session_.study().squint * 100)));
-    school_->setCurrentIndex(static_cast<int>(session_.study().school));
+    const planning::Study& study = session_.study();
     const auto reading = session_.reading();
-    if (!reading || selected_ >= int(reading->masses.values.size())) selected_ = -1;
-    ladder_->show(reading, selected_);
+    if (reading != smallOf_) {
+        // What was seen while dragging is read now.
+        preview_.reset();
+        smallOf_ = reading;
+        if (reading) {
+            const double scale = std::min(1.0, screenSide / std::max(reading->lab.cols, reading->lab.rows));
+            cv::resize(reading->wanted, small_, {}, scale, scale, cv::INTER_AREA);
+            cv::resize(reading->wantedSquinted, smallSquinted_, {}, scale, scale, cv::INTER_AREA);
+        }
+    }
+    showValue(levels_, study.thresholds.empty() ? study.valueLevels : int(study.thresholds.size()) + 1);
+    if (!squint_->isSliderDown()) showValue(squint_, int(std::lround(study.squint * 100)));
+    school_->setCurrentIndex(static_cast<int>(study.school));
+    counting_->setCurrentIndex(static_cast<int>(counting()));
+    exact_->setEnabled(!study.thresholds.empty());
+    const subject::Masses* masses = shownMasses();
+    if (!masses || selected_ >= int(masses->values.size())) selected_ = -1;
+    ladder_->show(masses ? *masses : subject::Masses(), selected_, counting());
+    groupings_->refresh();
+    colour_->refresh();
 }
 
 QString ValuesStation::decided() const {
     const auto reading = session_.reading();
-    return reading ? wording::keyWords(subject::contrastOf(reading->masses)) : tr("not read yet");
+    return reading ? wording::keyWords(subject::contrastOf(reading->masses), counting()) : tr("not read yet");
 }
 
 Views ValuesStation::views() const {
     Views views = Station::views();
     const auto reading = session_.reading();
     if (!reading) return views;
-    const cv::Mat& map = reading->masses.map;
-    std::vector<QRgb> greys;
-    for (const double value : reading->masses.values) greys.push_back(greyOfValue(value).rgb());
-    QImage masses(map.cols, map.rows, QImage::Format_RGB32);
-    QImage mask(map.cols, map.rows, QImage::Format_Grayscale8);
-    for (int y = 0; y < map.rows; ++y) {
-        auto* line = reinterpret_cast<QRgb*>(masses.scanLine(y));
-        uchar* inside = mask.scanLine(y);
-        for (int x = 0; x < map.cols; ++x) {
-            line[x] = greys[map.at<int>(y, x)];
-            inside[x] = map.at<int>(y, x) == selected_ ? 255 : 0;
+    views.isReference = false;
+    if (leaves_->currentWidget() == colour_) {
+        views.subject = drawing::imageOf(reading->wantedPicture);
+        views.subjectCaption = tr("Subject, as it is meant to be");
+        if (const int area = colour_->area(); area >= 0) {
+            const cv::Mat mask = reading->areas.map == area;
+            views.outline = QImage(mask.data, mask.cols, mask.rows, int(mask.step), QImage::Format_Grayscale8).copy();
         }
+        return views;
     }
-    views.subject = masses;
-    views.subjectCaption = tr("Subject, %1 value masses").arg(greys.size());
-    if (selected_ >= 0) views.outline = mask;
+    const bool isGrouping = leaves_->currentWidget() == groupings_ && groupings_->looked();
+    const subject::Masses& masses = isGrouping ? *groupings_->looked() : *shownMasses();
+    views.subject = imageOfMasses(masses);
+    views.subjectCaption = tr("Subject, %1 value masses").arg(masses.values.size());
+    if (selected_ >= 0 && !isGrouping) {
+        const cv::Mat mask = masses.map == selected_;
+        views.outline = QImage(mask.data, mask.cols, mask.rows, int(mask.step), QImage::Format_Grayscale8).copy();
+    }
+    if (const auto strongest = subject::strongestContrast(reading->wantedSquinted, reading->areas);
+        strongest && !preview_ && !isGrouping) {
+        // A cross at the strongest contrast.
+        const QPointF at(strongest->place.x, strongest->place.y);
+        const double across = 0.02, down = 0.02 * reading->lab.cols / reading->lab.rows;
+        views.overlays.push_back({{at - QPointF(across, 0), at + QPointF(across, 0)}});
+        views.overlays.push_back(
+            {{at + QPointF(0, down), at - QPointF(0, down)}, Overlay::Kind::line, false, tr("strongest contrast")});
+    }
     return views;
 }
 
 void ValuesStation::point(const QPointF& fraction) {
     const auto reading = session_.reading();
     if (!reading) return;
-    selected_ = subject::labelAt(reading->masses.map, fraction.x(), fraction.y());
+    if (leaves_->currentWidget() == colour_)
+        colour_->chooseFor(fraction);
+    else
+        selected_ = subject::labelAt(reading->masses.map, fraction.x(), fraction.y());
     refresh();
     Q_EMIT looksDifferent();
+}
+
+QStringList ValuesStation::ladderSentences(MarginText& text) const {
+    const auto reading = session_.reading();
+    const subject::Contrast contrast = subject::contrastOf(*shownMasses());
+    const double range = contrast.lightest - contrast.darkest;
+    const wording::Counting way = counting();
+    QStringList sentences;
+    sentences << tr("The subject is %1: its masses span %2 steps of the ladder.")
+                     .arg(wording::keyWords(contrast, way))
+                     .arg(range, 0, 'f', 1);
+    sentences << tr("%1 % of the picture is dark, %2 % medium and %3 % light (parted at %4 and %5).")
+                     .arg(std::lround(contrast.dark * 100))
+                     .arg(std::lround(contrast.medium * 100))
+                     .arg(std::lround(contrast.light * 100))
+                     .arg(wording::valueFigure(4, way), wording::valueFigure(7, way));
+    const QStringList names = wording::areaNames(session_.study(), reading->areas);
+    if (const auto strongest = subject::strongestContrast(reading->wantedSquinted, reading->areas))
+        sentences << wording::contrastSentence(
+            *strongest, names[subject::labelAt(reading->areas.map, strongest->place.x, strongest->place.y)]);
+    else
+        sentences << tr(
+            "Say under Subject, Areas, what the picture is about: then the strongest contrast is held against it.");
+    sentences << (session_.study().thresholds.empty()
+                      ? tr("The masses part where the squared distance from the subject is the least possible; small "
+                           "islands are given to their neighbours. Drag the marks to part them elsewhere.")
+                      : tr("The masses part where you put the marks."));
+    if (selected_ >= 0)
+        sentences << tr("The mass in the frame stands at value %1 and holds %2 % of the picture.")
+                         .arg(wording::valueFigure(reading->masses.values[std::size_t(selected_)], way))
+                         .arg(std::lround(reading->masses.shares[std::size_t(selected_)] * 100));
+    if (range < 3)
+        text.cautions << tr(
+            "The range is narrow: a picture of so few steps reads flat unless edges or colour carry it.");
+    return sentences;
 }
 
 MarginText ValuesStation::margin() const {
@@ -190,25 +257,18 @@ MarginText ValuesStation::margin() const {
         text.paragraphs << tr("The values are read as soon as there is a picture.");
         return text;
     }
-    const subject::Contrast contrast = subject::contrastOf(reading->masses);
-    const double range = contrast.lightest - contrast.darkest;
-    text.paragraphs << tr("The subject is in a %1: its masses span %2 steps of the ladder.")
-                           .arg(wording::keyWords(contrast))
-                           .arg(range, 0, 'f', 1);
-    text.paragraphs << tr("%1 % of the picture is dark, %2 % medium and %3 % light (below 4, from 4 to 7, above 7).")
-                           .arg(std::lround(contrast.dark * 100))
-                           .arg(std::lround(contrast.medium * 100))
-                           .arg(std::lround(contrast.light * 100));
-    text.paragraphs << tr(
-        "The steps are chosen so that the squared distance from the subject is the least possible; small islands are "
-        "given to their neighbours.");
-    if (selected_ >= 0)
-        text.paragraphs << tr("The mass in the frame stands at value %1 and holds %2 % of the picture.")
-                               .arg(reading->masses.values[selected_], 0, 'f', 1)
-                               .arg(std::lround(reading->masses.shares[selected_] * 100));
-    if (range < 3)
-        text.cautions << tr(
-            "The range is narrow: a picture of so few steps reads flat unless edges or colour carry it.");
+    if (leaves_->currentWidget() == groupings_) {
+        text.paragraphs = groupings_->sentences();
+        return text;
+    }
+    if (leaves_->currentWidget() != colour_) {
+        text.paragraphs = ladderSentences(text);
+        return text;
+    }
+    text.paragraphs = colour_->sentences();
+    const QStringList names = wording::areaNames(session_.study(), reading->areas);
+    for (const subject::PlaneFault& fault : subject::planeFaults(reading->areas, reading->wanted))
+        text.cautions << wording::planeSentence(fault, names[fault.area]);
     return text;
 }
 

@@ -1,14 +1,20 @@
 #pragma once
 
 #include "app/station.h"
+#include "app/widgets/leaves.h"
 
 class QComboBox;
+class QPushButton;
 class QSlider;
 class QSpinBox;
 
 namespace app {
 
-/// Values: the ladder with nine rungs, the subject's masses on theirs with their share of the picture.
+class ColourLeaf;
+class GroupingsLeaf;
+class Ladder;
+
+/// Values: the ladder with the subject's masses, other groupings of them, and what is changed on purpose.
 class ValuesStation : public Station {
     Q_OBJECT
 
@@ -23,12 +29,25 @@ class ValuesStation : public Station {
     void refresh() override;
 
  private:
-    class Ladder;
+    QWidget* makeLadderLeaf();
+    void previewSquint(double amount);
+    void previewMasses(const subject::Masses& masses);
+    /// What is on the ladder: a preview while something is dragged, else the reading's.
+    const subject::Masses* shownMasses() const;
+    QStringList ladderSentences(MarginText& text) const;
+
+    Leaves* leaves_;
     Ladder* ladder_;
+    GroupingsLeaf* groupings_;
+    ColourLeaf* colour_;
     QSpinBox* levels_;
     QSlider* squint_;
-    QComboBox* school_;
+    QComboBox *school_, *counting_;
+    QPushButton* exact_;
     int selected_ = -1;  // mass
+    std::optional<subject::Masses> preview_;
+    std::shared_ptr<const planning::Reading> smallOf_;
+    cv::Mat small_, smallSquinted_;  // the subject at the size of the screen, CIELAB
 };
 
 }  // namespace app

@@ -5,6 +5,7 @@
 #include <QWheelEvent>
 #include <algorithm>
 #include <cmath>
+#include <utility>
 
 #include "app/widgets/theme.h"
 #include "drawing/fonts.h"
@@ -41,12 +42,6 @@ QImage borderOf(const QImage& mask) {
     return border;
 }
 
-QImage smoothed(const QImage& image, int factor) {
-    const QSize small(std::max(1, image.width() / factor), std::max(1, image.height() / factor));
-    return image.scaled(small, Qt::IgnoreAspectRatio, Qt::SmoothTransformation)
-        .scaled(image.size(), Qt::IgnoreAspectRatio, Qt::SmoothTransformation);
-}
-
 }  // namespace
 
 PicturePair::PicturePair(QWidget* parent) : QWidget(parent) {
@@ -57,16 +52,25 @@ PicturePair::PicturePair(QWidget* parent) : QWidget(parent) {
 }
 
 void PicturePair::setSubject(const QImage& image, const QString& words) {
-    subject_ = image;
+    // The same picture again costs nothing.
     subjectCaption_ = words;
-    refresh();
+    if (subject_.cacheKey() != image.cacheKey()) {
+        subject_ = image;
+        detail_ = QImage();
+        subjectShown_ = shown(subject_);
+    }
+    update();
+    lookCloser();
 }
 
 void PicturePair::setSheet(const QImage& image, const QString& words, const QString& figure) {
-    sheet_ = image;
     sheetCaption_ = words;
     figure_ = figure;
-    refresh();
+    if (sheet_.cacheKey() != image.cacheKey()) {
+        sheet_ = image;
+        sheetShown_ = shown(sheet_);
+    }
+    update();
 }
 
 void PicturePair::setOutline(const QImage& mask) {
@@ -74,16 +78,35 @@ void PicturePair::setOutline(const QImage& mask) {
     update();
 }
 
-void PicturePair::setMeasuring(bool measuring) {
-    measuring_ = measuring;
-    setCursor(measuring ? Qt::CrossCursor : Qt::ArrowCursor);
-    if (!measuring) line_.reset();
+void PicturePair::setHand(Hand hand) {
+    hand_ = hand;
+    setCursor(hand == Hand::pan ? Qt::ArrowCursor : Qt::CrossCursor);
+    if (hand != Hand::scribble) scribble_.clear();
     update();
 }
 
-void PicturePair::setLine(const std::optional<QLineF>& fractions) {
-    line_ = fractions;
+void PicturePair::setOverlays(std::vector<Overlay> overlays) {
+    overlays_ = std::move(overlays);
     update();
+}
+
+void PicturePair::setDetail(const QImage& image, const QRectF& part) {
+    detail_ = image;
+    detailPart_ = part;
+    update();
+}
+
+void PicturePair::setGrid(double everyMillimetres, const QSizeF& sheet) {
+    grid_ = everyMillimetres;
+    sheetSize_ = sheet;
+    update();
+}
+
+void PicturePair::setSquint(double amount, std::function<QImage(const QImage&, double)> squinted) {
+    const bool isOther = amount != squint_;
+    squint_ = amount;
+    squinted_ = std::move(squinted);
+    if (isOther && way(Way::squint)) refresh();
 }
 
 void PicturePair::setWay(Way way, bool on) {
@@ -100,6 +123,7 @@ void PicturePair::zoomBy(double factor, const QPointF& around) {
     if (at) centre_ += (*at - centre_) * (1.0 - 1.0 / factor);
     if (zoom_ == 1) centre_ = {0.5, 0.5};
     update();
+    lookCloser();
 }
 
 void PicturePair::fit() {
@@ -121,7 +145,8 @@ QRectF PicturePair::placed(bool sheet) const {
     const QSizeF size(image.width() * scale, image.height() * scale);
     const bool mirrored = ways_[static_cast<int>(Way::mirror)];
     const double cx = mirrored ? 1 - centre_.x() : centre_.x();
-    return {box.center() - QPointF(cx * size.width(), centre_.y() * size.height()), size};
+    const double cy = way(Way::upsideDown) ? 1 - centre_.y() : centre_.y();
+    return {box.center() - QPointF(cx * size.width(), cy * size.height()), size};
 }
 
 std::optional<QPointF> PicturePair::fractionAt(const QPointF& position) const {
@@ -129,18 +154,44 @@ std::optional<QPointF> PicturePair::fractionAt(const QPointF& position) const {
         const QRectF place = placed(sheet);
         if (!frame(sheet).contains(position) || !place.contains(position)) continue;
         QPointF fraction((position.x() - place.left()) / place.width(), (position.y() - place.top()) / place.height());
-        if (ways_[static_cast<int>(Way::mirror)]) fraction.setX(1 - fraction.x());
+        if (way(Way::mirror)) fraction.setX(1 - fraction.x());
+        if (way(Way::upsideDown)) fraction.setY(1 - fraction.y());
         return fraction;
     }
     return std::nullopt;
 }
 
+QPointF PicturePair::positionOf(const QPointF& fraction, bool sheet) const {
+    const QRectF place = placed(sheet);
+    const double x = way(Way::mirror) ? 1 - fraction.x() : fraction.x();
+    const double y = way(Way::upsideDown) ? 1 - fraction.y() : fraction.y();
+    return {place.left() + x * place.width(), place.top() + y * place.height()};
+}
+
+void PicturePair::lookCloser() {
+    const QRectF box = frame(false), place = placed(false);
+    if (subject_.isNull() || place.width() <= subject_.width()) return;
+    const QRectF seen = box & place;
+    if (seen.isEmpty()) return;
+    QRectF part((seen.left() - place.left()) / place.width(), (seen.top() - place.top()) / place.height(),
+                seen.width() / place.width(), seen.height() / place.height());
+    if (way(Way::mirror)) part.moveLeft(1 - part.right());
+    if (way(Way::upsideDown)) part.moveTop(1 - part.bottom());
+    Q_EMIT detailWanted(part, seen.size().toSize());
+}
+
 QImage PicturePair::shown(const QImage& image) const {
     if (image.isNull()) return image;
     QImage out = image;
-    if (way(Way::squint)) out = smoothed(out, std::max(4, out.width() / 60));
+    if (way(Way::squint) && squinted_) {
+        // At the size of the screen: more is not seen with half-closed eyes.
+        const QSize size = frame(false).size().toSize();
+        if (out.width() > size.width() || out.height() > size.height())
+            out = out.scaled(size, Qt::KeepAspectRatio, Qt::SmoothTransformation);
+        out = squinted_(out, squint_);
+    }
     if (way(Way::values)) out = out.convertToFormat(QImage::Format_Grayscale8);
-    if (way(Way::mirror)) out = out.mirrored(true, false);
+    if (way(Way::mirror) || way(Way::upsideDown)) out = out.mirrored(way(Way::mirror), way(Way::upsideDown));
     return out;
 }
 
@@ -154,12 +205,18 @@ void PicturePair::paintGrid(QPainter& painter, const QRectF& place) const {
     for (const auto& [colour, offset] :
          {std::pair(QColor(0xf2, 0xf2, 0xf2), 1.0), std::pair(QColor(0x16, 0x16, 0x16), 0.0)}) {
         painter.setPen(QPen(colour, 1));
-        for (int i = 1; i < 3; ++i) {
-            const double x = place.left() + place.width() * i / 3 + offset;
-            const double y = place.top() + place.height() * i / 3 + offset;
+        const bool isThirds = grid_ <= 0 || sheetSize_.isEmpty();
+        const double columns = isThirds ? 3 : sheetSize_.width() / grid_;
+        const double rows = isThirds ? 3 : sheetSize_.height() / grid_;
+        for (int i = 1; i < columns; ++i) {
+            const double x = place.left() + place.width() * i / columns + offset;
             painter.drawLine(QPointF(x, place.top()), QPointF(x, place.bottom()));
+        }
+        for (int i = 1; i < rows; ++i) {
+            const double y = place.top() + place.height() * i / rows + offset;
             painter.drawLine(QPointF(place.left(), y), QPointF(place.right(), y));
         }
+        if (!isThirds) continue;
         painter.setPen(QPen(colour, 1, Qt::DashLine));
         painter.drawLine(QPointF(place.center().x() + offset, place.top()),
                          QPointF(place.center().x() + offset, place.bottom()));
@@ -183,19 +240,20 @@ void PicturePair::paintSide(QPainter& painter, bool sheet) {
     painter.setClipRect(box);
     const QRectF place = placed(sheet);
     painter.drawImage(place, image);
-    if (!outline_.isNull()) painter.drawImage(place, way(Way::mirror) ? outline_.mirrored(true, false) : outline_);
+    const bool isPlain = !way(Way::squint) && !way(Way::values) && !way(Way::mirror) && !way(Way::upsideDown);
+    if (!sheet && isPlain && !detail_.isNull())
+        painter.drawImage(
+            QRectF(positionOf(detailPart_.topLeft(), false), positionOf(detailPart_.bottomRight(), false)), detail_);
+    if (!outline_.isNull()) painter.drawImage(place, outline_.mirrored(way(Way::mirror), way(Way::upsideDown)));
     if (way(Way::grid)) paintGrid(painter, place);
-    if (line_ && !sheet) {
-        const auto at = [&](QPointF f) {
-            const double x = way(Way::mirror) ? 1 - f.x() : f.x();
-            return QPointF(place.left() + x * place.width(), place.top() + f.y() * place.height());
-        };
+    if (!sheet) {
         painter.setRenderHint(QPainter::Antialiasing);
-        const QLineF line(at(line_->p1()), at(line_->p2()));
-        painter.setPen(QPen(QColor(0xf2, 0xf2, 0xf2), 4));
-        painter.drawLine(line);
-        painter.setPen(QPen(QColor(0x16, 0x16, 0x16), 1.6));
-        painter.drawLine(line);
+        const auto paint = [&](Overlay overlay) {
+            for (QPointF& point : overlay.path) point = positionOf(point, false);
+            paintOverlay(painter, overlay);
+        };
+        for (const Overlay& overlay : overlays_) paint(overlay);
+        if (!scribble_.isEmpty()) paint({scribble_});
     }
     painter.restore();
 }
@@ -215,6 +273,8 @@ void PicturePair::wheelEvent(QWheelEvent* event) {
 
 void PicturePair::mousePressEvent(QMouseEvent* event) {
     pressedAt_ = event->position();
+    // The other buttons move the pictures, whatever the hand does.
+    isDrawing_ = event->button() == Qt::LeftButton && hand_ != Hand::pan;
     lastMouse_ = event->position();
     dragged_ = false;
 }
@@ -223,28 +283,30 @@ void PicturePair::mouseMoveEvent(QMouseEvent* event) {
     if (!pressedAt_) return;
     if ((event->position() - *pressedAt_).manhattanLength() > 4) dragged_ = true;
     if (!dragged_) return;
-    if (measuring_) {
-        const auto from = fractionAt(*pressedAt_);
-        const auto to = fractionAt(event->position());
-        if (from && to) {
-            line_ = QLineF(*from, *to);
-            Q_EMIT measured(*line_);
-        }
+    const auto from = fractionAt(*pressedAt_), to = fractionAt(event->position());
+    if (isDrawing_ && hand_ == Hand::line) {
+        if (from && to) Q_EMIT measured(QLineF(*from, *to));
+    } else if (isDrawing_) {
+        if (scribble_.isEmpty() && from) scribble_ << *from;
+        if (to) scribble_ << *to;
     } else {
         const QRectF place = placed(false);
         const QPointF moved = event->position() - lastMouse_;
-        const double sign = way(Way::mirror) ? 1 : -1;
-        if (zoom_ > 1) centre_ += QPointF(sign * moved.x() / place.width(), -moved.y() / place.height());
+        const double across = way(Way::mirror) ? 1 : -1, down = way(Way::upsideDown) ? 1 : -1;
+        if (zoom_ > 1) centre_ += QPointF(across * moved.x() / place.width(), down * moved.y() / place.height());
         centre_ = {std::clamp(centre_.x(), 0.0, 1.0), std::clamp(centre_.y(), 0.0, 1.0)};
+        lookCloser();
     }
     lastMouse_ = event->position();
     update();
 }
 
 void PicturePair::mouseReleaseEvent(QMouseEvent* event) {
-    if (pressedAt_ && !dragged_)
+    if (pressedAt_ && !dragged_ && event->button() == Qt::LeftButton)
         if (const auto fraction = fractionAt(event->position())) Q_EMIT pointed(*fraction);
     pressedAt_.reset();
+    if (!scribble_.isEmpty()) Q_EMIT scribbled(std::exchange(scribble_, {}));
+    update();
 }
 
 void PicturePair::mouseDoubleClickEvent(QMouseEvent*) {

@@ -1,8 +1,13 @@
 #pragma once
 
 #include <QImage>
+#include <QLineF>
 #include <QWidget>
+#include <functional>
 #include <optional>
+#include <vector>
+
+#include "app/widgets/overlay.h"
 
 namespace app {
 
@@ -17,11 +22,19 @@ class PicturePair : public QWidget {
     void setSheet(const QImage& image, const QString& caption, const QString& figure);
     /// Lines over both pictures around the pixels of a mask (Grayscale8, 255 inside); empty for none.
     void setOutline(const QImage& mask);
-    /// In measuring, a drag draws a line instead of panning.
-    void setMeasuring(bool measuring);
-    void setLine(const std::optional<QLineF>& fractions);
+    /// What a drag does: moves both pictures, draws a straight line, or scribbles.
+    enum class Hand { pan, line, scribble };
+    void setHand(Hand hand);
+    /// Lines on the subject.
+    void setOverlays(std::vector<Overlay> overlays);
+    /// The subject again with more detail, for the part (fractions) that it covers; null for none.
+    void setDetail(const QImage& image, const QRectF& part);
+    /// How the grid is parted: into thirds, or every so many millimetres of a sheet that is `sheet` millimetres large.
+    void setGrid(double everyMillimetres, const QSizeF& sheet);
+    /// How strongly the held squint closes the eyes, 0 to 1; `squinted` does it.
+    void setSquint(double amount, std::function<QImage(const QImage&, double)> squinted);
 
-    enum class Way { squint, values, mirror, grid };
+    enum class Way { squint, values, mirror, upsideDown, grid };
     void setWay(Way way, bool on);
     bool way(Way which) const { return ways_[static_cast<int>(which)]; }
 
@@ -33,7 +46,12 @@ class PicturePair : public QWidget {
  Q_SIGNALS:
     /// A click, as fractions of the picture's width and height.
     void pointed(QPointF fraction);
+    /// A line drawn by Hand::line, while it is drawn and at its end.
     void measured(QLineF fractions);
+    /// What was scribbled by Hand::scribble.
+    void scribbled(QPolygonF fractions);
+    /// The subject is shown larger than its pixels: `part` (fractions) fills so many pixels of the screen.
+    void detailWanted(QRectF part, QSize pixels);
     void wayChanged(Way way, bool on);
 
  protected:
@@ -48,21 +66,30 @@ class PicturePair : public QWidget {
     QRectF frame(bool sheet) const;
     QRectF placed(bool sheet) const;
     std::optional<QPointF> fractionAt(const QPointF& position) const;
+    QPointF positionOf(const QPointF& fraction, bool sheet) const;
     QImage shown(const QImage& image) const;
     void refresh();
+    void lookCloser();
     void paintSide(QPainter& painter, bool sheet);
     void paintGrid(QPainter& painter, const QRectF& place) const;
 
     QImage subject_, sheet_, subjectShown_, sheetShown_, outline_;
     QString subjectCaption_, sheetCaption_, figure_;
-    bool ways_[4] = {false, false, false, false};
+    bool ways_[5] = {};
     double zoom_ = 1;
     QPointF centre_{0.5, 0.5};
-    bool measuring_ = false;
-    std::optional<QLineF> line_;
+    Hand hand_ = Hand::pan;
+    std::vector<Overlay> overlays_;
+    QPolygonF scribble_;
+    QImage detail_;
+    QRectF detailPart_;
+    double grid_ = 0;
+    QSizeF sheetSize_;
+    double squint_ = 0.4;
+    std::function<QImage(const QImage&, double)> squinted_;
     std::optional<QPointF> pressedAt_;
     QPointF lastMouse_;
-    bool dragged_ = false;
+    bool dragged_ = false, isDrawing_ = false;
 };
 
 }  // namespace app

@@ -1,0 +1,340 @@
+#include "app/subject/areas_leaf.h"
+
+#include <QCheckBox>
+#include <QComboBox>
+#include <QLabel>
+#include <QLineEdit>
+#include <QPushButton>
+#include <QScrollArea>
+#include <algorithm>
+#include <cmath>
+
+#include "app/subject/triad_board.h"
+#include "app/widgets/fields.h"
+#include "drawing/section.h"
+#include "wording/sentences.h"
+#include "wording/subject.h"
+
+namespace app {
+
+namespace {
+
+QPolygonF polygonOf(const subject::Scribble& scribble) {
+    QPolygonF polygon;
+    for (const subject::Place& place : scribble) polygon << QPointF(place.x, place.y);
+    return polygon;
+}
+
+}  // namespace
+
+AreasLeaf::AreasLeaf(Session& session, OnSubject& on) : SubjectLeaf(session, on) {
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(8);
+    triads_ = new TriadBoard;
+    auto* scroll = new QScrollArea;
+    scroll->setWidget(triads_);
+    scroll->setWidgetResizable(true);
+    scroll->setFrameShape(QFrame::NoFrame);
+    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    scroll->viewport()->setAutoFillBackground(false);
+    triads_->setAutoFillBackground(false);
+    column->addWidget(scroll, 1);
+    column->addLayout(makeScribbleRow());
+    column->addLayout(makePairRow());
+    column->addLayout(makeAreaRow());
+    connect(triads_, &TriadBoard::chosen, this, [this](int area) {
+        // Any place in it will do; its light swatch is one.
+        const subject::Place& place = triads_->triads()[std::size_t(area)].medium.place;
+        on_.clicked = QPointF(place.x, place.y);
+        refresh();
+        Q_EMIT looksDifferent();
+    });
+}
+
+QLayout* AreasLeaf::makeScribbleRow() {
+    using Kind = subject::AreaEdit::Kind;
+    auto* row = new QHBoxLayout;
+    row->setSpacing(6);
+    row->addWidget(new QLabel(tr("By what you scribble")));
+    const auto add = [&](Kind kind, const QString& text, const QString& hint, const QString& what) {
+        auto* button = new QPushButton(text);
+        button->setToolTip(hint);
+        row->addWidget(button);
+        edits_.push_back({button, kind});
+        connect(button, &QPushButton::clicked, this, [this, kind, what] { edit(kind, what); });
+    };
+    add(Kind::join, tr("Join areas"), tr("All areas that the scribbles touch become one."), tr("Join areas"));
+    add(Kind::part, tr("Part the area"),
+        tr("Scribble once on each part: it is parted where its colours change most between them."), tr("Part an area"));
+    add(Kind::border, tr("New area"), tr("What the scribble goes round becomes an area of its own."), tr("New area"));
+    add(Kind::grow, tr("Move the border"),
+        tr("Begin in the area that is to grow, and go round what it is to take from its neighbours."),
+        tr("Move a border"));
+    add(Kind::cutOut, tr("Cut out"),
+        tr("Go loosely round the subject: it is cut out of its background by its colours."), tr("Cut the subject out"));
+    directions_ = new QPushButton(tr("Strokes run so"));
+    directions_->setToolTip(tr("Each scribble becomes an arrow: strokes follow it in the area where it begins."));
+    row->addWidget(directions_);
+    connect(directions_, &QPushButton::clicked, this, &AreasLeaf::takeDirections);
+    row->addStretch(1);
+    wipe_ = new QPushButton(tr("Wipe off"));
+    wipe_->setToolTip(tr("Takes the scribbles off again."));
+    row->addWidget(wipe_);
+    connect(wipe_, &QPushButton::clicked, this, [this] {
+        on_.scribbles.clear();
+        refresh();
+        Q_EMIT looksDifferent();
+    });
+    return row;
+}
+
+QPushButton* AreasLeaf::awaiting(const QString& text, const QString& hint) {
+    auto* button = new QPushButton(text);
+    button->setCheckable(true);
+    button->setToolTip(hint);
+    connect(button, &QPushButton::toggled, this, &AreasLeaf::looksDifferent);
+    return button;
+}
+
+QLayout* AreasLeaf::makePairRow() {
+    auto* row = new QHBoxLayout;
+    row->setSpacing(6);
+    row->addWidget(new QLabel(tr("The chosen area")));
+    joinWith_ = awaiting(tr("Join with…"), tr("Then click on the area that is to be one with it."));
+    pairWith_ = awaiting(tr("Pair with…"), tr("Then click on its fellow, as the other eye: both are planned as one."));
+    apart_ = new QPushButton(tr("Plan it apart"));
+    apart_->setToolTip(tr("It is no longer one of a pair."));
+    noDirections_ = new QPushButton(tr("No arrows in it"));
+    for (QPushButton* button : {joinWith_, pairWith_, apart_, noDirections_}) row->addWidget(button);
+    row->addStretch(1);
+    source_ = new QComboBox;
+    source_->setToolTip(tr("Another reference comes up: draw a diagonal over the part whose colours the area takes."));
+    addField(row, tr("takes its colours from"), source_);
+    row->addSpacing(10);
+    count_ = wholeNumber(int(planning::areaBounds.least), int(planning::areaBounds.most));
+    addField(row, tr("Areas"), count_);
+    connect(apart_, &QPushButton::clicked, this, &AreasLeaf::planApart);
+    connect(noDirections_, &QPushButton::clicked, this, [this] {
+        planning::Study study = session_.study();
+        const int area = on_.chosenArea(session_);
+        const cv::Mat& map = session_.reading()->areas.map;
+        std::erase_if(study.directions, [&](const subject::Line& arrow) {
+            return subject::labelAt(map, arrow.from.x, arrow.from.y) == area;
+        });
+        session_.choose(tr("No arrows"), study);
+    });
+    connect(source_, &QComboBox::activated, this, [this](int index) {
+        on_.line.reset();
+        on_.lookedAt = index - 1;
+        if (index == 0) sayOfArea(tr("Colours of its own"), [](planning::AreaName& area) { area.borrowed.reset(); });
+        refresh();
+        Q_EMIT looksDifferent();
+    });
+    connect(count_, &QSpinBox::valueChanged, this, [this](int areas) {
+        planning::Study study = session_.study();
+        study.areas = areas;
+        session_.choose(tr("Number of areas"), study, QStringLiteral("areas"));
+    });
+    return row;
+}
+
+QLayout* AreasLeaf::makeAreaRow() {
+    auto* row = new QHBoxLayout;
+    row->setSpacing(6);
+    name_ = new QLineEdit;
+    name_->setMaxLength(60);
+    addField(row, tr("It is"), name_);
+    name_->setAccessibleName(tr("Area's name"));
+    row->setStretchFactor(name_, 1);
+    kind_ = new QComboBox;
+    for (int i = 0; i < subject::areaKindCount; ++i) kind_->addItem(wording::areaKindWord(subject::AreaKind(i)));
+    addField(row, tr("of"), kind_);
+    kind_->setAccessibleName(tr("Area's kind"));
+    plane_ = new QComboBox;
+    for (int i = 0; i < 3; ++i) plane_->addItem(wording::planeWord(subject::Plane(i)));
+    addField(row, tr("in the"), plane_);
+    plane_->setAccessibleName(tr("Area's plane"));
+    row->addSpacing(8);
+    focal_ = new QCheckBox(tr("What the picture is about"));
+    row->addWidget(focal_);
+    connect(name_, &QLineEdit::editingFinished, this, [this] {
+        if (!name_->isModified()) return;
+        name_->setModified(false);
+        sayOfArea(tr("Area's name"),
+                  [name = name_->text().trimmed().toStdString()](planning::AreaName& area) { area.name = name; });
+    });
+    connect(kind_, &QComboBox::activated, this, [this](int kind) {
+        sayOfArea(tr("Area's kind"), [kind](planning::AreaName& area) { area.kind = subject::AreaKind(kind); });
+    });
+    connect(plane_, &QComboBox::activated, this, [this](int plane) {
+        sayOfArea(tr("Area's plane"), [plane](planning::AreaName& area) { area.plane = subject::Plane(plane); });
+    });
+    connect(focal_, &QCheckBox::clicked, this, [this](bool on) {
+        sayOfArea(tr("What the picture is about"), [on](planning::AreaName& area) { area.focal = on; });
+    });
+    return row;
+}
+
+PicturePair::Hand AreasLeaf::hand() const {
+    return on_.lookedAt >= 0 ? PicturePair::Hand::line : PicturePair::Hand::scribble;
+}
+
+void AreasLeaf::edit(subject::AreaEdit::Kind kind, const QString& what) {
+    planning::Study study = session_.study();
+    study.areaEdits.push_back({kind, on_.scribbles});
+    on_.scribbles.clear();
+    session_.choose(what, study);
+}
+
+void AreasLeaf::takeDirections() {
+    planning::Study study = session_.study();
+    for (const subject::Scribble& scribble : on_.scribbles)
+        if (scribble.size() > 1) study.directions.push_back({scribble.front(), scribble.back()});
+    on_.scribbles.clear();
+    session_.choose(tr("Direction of the strokes"), study);
+}
+
+void AreasLeaf::planApart() {
+    planning::Study study = session_.study();
+    const int area = on_.chosenArea(session_);
+    const cv::Mat& map = session_.reading()->areas.map;
+    std::erase_if(study.pairs, [&](const subject::Line& pair) {
+        return subject::labelAt(map, pair.from.x, pair.from.y) == area ||
+               subject::labelAt(map, pair.to.x, pair.to.y) == area;
+    });
+    session_.choose(tr("Plan an area apart"), study);
+}
+
+bool AreasLeaf::takesPoint(const QPointF& fraction) {
+    if (!on_.clicked || !(joinWith_->isChecked() || pairWith_->isChecked())) return false;
+    const subject::Place one(on_.clicked->x(), on_.clicked->y()), other(fraction.x(), fraction.y());
+    const bool isPair = pairWith_->isChecked();
+    joinWith_->setChecked(false);
+    pairWith_->setChecked(false);
+    const cv::Mat& map = session_.reading()->areas.map;
+    if (subject::labelAt(map, one.x, one.y) == subject::labelAt(map, other.x, other.y)) return true;
+    planning::Study study = session_.study();
+    if (isPair)
+        study.pairs.push_back({one, other});
+    else
+        study.areaEdits.push_back({subject::AreaEdit::Kind::join, {{one}, {other}}});
+    session_.choose(isPair ? tr("Pair two areas") : tr("Join areas"), study);
+    return true;
+}
+
+void AreasLeaf::drawn() {
+    if (on_.lookedAt >= 0 && on_.line && on_.clicked) {
+        const planning::Borrowing borrowing{on_.lookedAt,
+                                            {{on_.line->x1(), on_.line->y1()}, {on_.line->x2(), on_.line->y2()}}};
+        sayOfArea(
+            tr("Colours from another reference"), [&](planning::AreaName& area) { area.borrowed = borrowing; },
+            QStringLiteral("borrowed"));
+    }
+    refresh();
+}
+
+void AreasLeaf::showArea() {
+    const auto reading = session_.reading();
+    const int index = on_.chosenArea(session_);
+    for (QWidget* field : QList<QWidget*>{name_, kind_, plane_, focal_, joinWith_, pairWith_})
+        field->setEnabled(index >= 0);
+    source_->setEnabled(index >= 0 && !session_.study().others.empty());
+    apart_->setEnabled(false);
+    noDirections_->setEnabled(false);
+    if (index < 0) {
+        name_->clear();
+        focal_->setChecked(false);
+        source_->setCurrentIndex(0);
+        return;
+    }
+    const subject::Area& area = reading->areas.list[std::size_t(index)];
+    const planning::AreaName* said = saidOf(session_.study(), reading->areas, index);
+    if (!name_->hasFocus() || !name_->isModified()) {
+        name_->setText(said ? QString::fromStdString(said->name) : QString());
+        name_->setPlaceholderText(wording::areaNames(session_.study(), reading->areas)[index]);
+    }
+    kind_->setCurrentIndex(int(area.kind));
+    plane_->setCurrentIndex(int(area.plane));
+    focal_->setChecked(area.focal);
+    if (on_.lookedAt < 0) source_->setCurrentIndex(said && said->borrowed ? said->borrowed->picture + 1 : 0);
+    apart_->setEnabled(std::ranges::count(reading->areas.list, area.together, &subject::Area::together) > 1);
+    noDirections_->setEnabled(std::ranges::any_of(session_.study().directions, [&](const subject::Line& arrow) {
+        return subject::labelAt(reading->areas.map, arrow.from.x, arrow.from.y) == index;
+    }));
+}
+
+void AreasLeaf::refresh() {
+    const planning::Study& study = session_.study();
+    const auto reading = session_.reading();
+    for (const auto& [button, kind] : edits_)
+        button->setEnabled(reading && int(on_.scribbles.size()) >= subject::leastScribbles(kind));
+    directions_->setEnabled(reading && !on_.scribbles.empty());
+    wipe_->setEnabled(!on_.scribbles.empty());
+    showValue(count_, study.areas);
+    QStringList sources{tr("this picture")};
+    for (const auto& file : study.others) sources << QString::fromStdString(file->name);
+    if (source_->count() != sources.size()) {
+        source_->clear();
+        source_->addItems(sources);
+    }
+    showArea();
+    triads_->show(reading, reading ? wording::areaNames(study, reading->areas) : QStringList(),
+                  on_.chosenArea(session_));
+}
+
+void AreasLeaf::addTo(Views& views) const {
+    const planning::Study& study = session_.study();
+    for (const subject::Line& arrow : study.directions)
+        views.overlays.push_back(
+            {{QPointF(arrow.from.x, arrow.from.y), QPointF(arrow.to.x, arrow.to.y)}, Overlay::Kind::arrow});
+    for (const subject::Line& pair : study.pairs)
+        views.overlays.push_back({{QPointF(pair.from.x, pair.from.y), QPointF(pair.to.x, pair.to.y)},
+                                  Overlay::Kind::guide,
+                                  false,
+                                  tr("pair")});
+    for (const subject::Scribble& scribble : on_.scribbles) views.overlays.push_back({polygonOf(scribble)});
+}
+
+QStringList AreasLeaf::sentences() const {
+    const planning::Study& study = session_.study();
+    const auto reading = session_.reading();
+    const int index = on_.chosenArea(session_);
+    QStringList sentences;
+    if (on_.lookedAt >= 0)
+        sentences << tr(
+            "Draw a diagonal over the part of this reference whose colours the area takes, from its darkest to "
+            "its lightest. \"this picture\" gives it its own colours back.");
+    if (joinWith_->isChecked()) sentences << tr("Click on the area that is to be one with the chosen one.");
+    if (pairWith_->isChecked()) sentences << tr("Click on the area that is planned as one with the chosen one.");
+    const QStringList names = wording::areaNames(study, reading->areas);
+    if (index < 0) {
+        sentences
+            << tr("%1 areas are proposed. Click on one to say what it is; scribble on the picture to correct them.")
+                   .arg(names.size());
+        QStringList parts;
+        for (int i = 0; i < names.size(); ++i)
+            parts << tr("%1 (%2 %)").arg(names[i]).arg(std::lround(reading->areas.list[std::size_t(i)].share * 100));
+        sentences << parts.join(QStringLiteral("; ")) + QStringLiteral(".");
+        return sentences;
+    }
+    const subject::Area& area = reading->areas.list[std::size_t(index)];
+    sentences << tr("%1 holds %2 % of the picture and lies in the %3.")
+                     .arg(names[index])
+                     .arg(std::lround(area.share * 100))
+                     .arg(wording::planeWord(area.plane));
+    if (index < int(triads_->triads().size()))
+        sentences << tr("Its light: %1.").arg(wording::lightOnArea(triads_->triads()[std::size_t(index)]));
+    QStringList fellows;
+    for (int i = 0; i < names.size(); ++i)
+        if (i != index && reading->areas.list[std::size_t(i)].together == area.together) fellows << names[i];
+    if (!fellows.isEmpty())
+        sentences << tr("Planned together with %1: the same mixtures, in the same steps.")
+                         .arg(fellows.join(QStringLiteral("; ")));
+    if (const planning::AreaName* said = saidOf(study, reading->areas, index); said && said->borrowed)
+        sentences << tr("Its colours come from %1.")
+                         .arg(QString::fromStdString(study.others[std::size_t(said->borrowed->picture)]->name));
+    return sentences;
+}
+
+}  // namespace app

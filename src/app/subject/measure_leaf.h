@@ -1,0 +1,52 @@
+#pragma once
+
+#include "app/subject/subject_leaf.h"
+#include "planning/construction.h"
+
+class QCheckBox;
+class QComboBox;
+class QListWidget;
+class QPushButton;
+class QSpinBox;
+
+namespace app {
+
+/// The measuring strip: a drawn line in sheet millimetres, against level and plumb and in the unit; lengths that are
+/// kept; extents and alignments; the grid; the construction drawing.
+class MeasureLeaf : public SubjectLeaf {
+    Q_OBJECT
+
+ public:
+    MeasureLeaf(Session& session, OnSubject& on);
+    PicturePair::Hand hand() const override { return PicturePair::Hand::line; }
+    void refresh() override;
+    void drawn() override { refresh(); }
+    void addTo(Views& views) const override;
+    QStringList sentences() const override;
+
+ Q_SIGNALS:
+    /// To a file that ends in .svg or .pdf; the window asks where.
+    void constructionWanted();
+
+ private:
+    class Strip;
+    QLayout* makeLineRow();
+    QLayout* makeDrawingRow();
+    void keep(bool asUnit);
+    void letGo();
+    double unitMillimetres() const;
+    QStringList extentSentences(int area) const;
+    QStringList areaNames() const;
+
+    Strip* strip_;
+    QListWidget* kept_;
+    QPushButton *keep_, *unit_, *letGo_, *export_;
+    QCheckBox *catches_, *construction_;
+    QComboBox* grid_;
+    QSpinBox* marks_;
+    std::shared_ptr<const planning::Reading> drawnOf_;
+    planning::Construction drawing_;
+    planning::Study drawingOf_;
+};
+
+}  // namespace app

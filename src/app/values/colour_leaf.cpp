@@ -1,0 +1,219 @@
+#include "app/values/colour_leaf.h"
+
+#include <QBoxLayout>
+#include <QLabel>
+#include <QPainter>
+#include <QPushButton>
+#include <QSlider>
+#include <algorithm>
+#include <cmath>
+#include <opencv2/imgproc.hpp>
+
+#include "app/subject/subject_leaf.h"
+#include "app/widgets/fields.h"
+#include "app/widgets/theme.h"
+#include "colour/image_colour.h"
+#include "drawing/fonts.h"
+#include "drawing/section.h"
+#include "wording/sentences.h"
+#include "wording/subject.h"
+
+namespace app {
+
+namespace {
+
+constexpr double smallSide = 360;
+/// A slider's unit: hundredths of the factors, tenths of a step, one unit of warmth.
+constexpr double units[] = {0.01, 0.01, 0.1, 1};
+
+}  // namespace
+
+ColourLeaf::ColourLeaf(Session& session) : session_(session) {
+    auto* row = new QHBoxLayout(this);
+    row->setContentsMargins(0, 0, 0, 0);
+    row->addStretch(1);
+    auto* column = new QVBoxLayout;
+    row->addLayout(column);
+    const QString words[] = {tr("Chroma"), tr("Contrast"), tr("Lighter"), tr("Warmer")};
+    const planning::Bounds bounds[] = {planning::factorBounds, planning::factorBounds, planning::lighterBounds,
+                                       planning::warmerBounds};
+    for (int i = 0; i < partCount; ++i) {
+        auto* line = new QHBoxLayout;
+        QSlider*& slider = sliders_[std::size_t(i)] = new QSlider(Qt::Horizontal);
+        slider->setRange(int(std::lround(bounds[i].least / units[i])), int(std::lround(bounds[i].most / units[i])));
+        slider->setFixedWidth(190);
+        auto* label = new QLabel(words[i]);
+        label->setFixedWidth(70);
+        label->setBuddy(slider);
+        slider->setAccessibleName(words[i]);
+        figures_[std::size_t(i)] = new QLabel;
+        figures_[std::size_t(i)]->setFixedWidth(64);
+        line->addWidget(label);
+        line->addWidget(slider);
+        line->addWidget(figures_[std::size_t(i)]);
+        column->addLayout(line);
+        connect(slider, &QSlider::valueChanged, this, [this, slider, name = words[i]] {
+            preview(onSliders());
+            // While it is dragged only the pictures here follow; the plan, when it is let go.
+            if (!slider->isSliderDown()) choose(onSliders(), name, QStringLiteral("colour") + name);
+        });
+        connect(slider, &QSlider::sliderReleased, this, [this, name = words[i]] { choose(onSliders(), name); });
+    }
+    column->addStretch(1);
+    auto* buttons = new QHBoxLayout;
+    whole_ = new QPushButton(tr("Whole picture"));
+    whole_->setToolTip(tr("Chooses for the whole picture again; a click on the subject chooses for the area there."));
+    setBack_ = new QPushButton(tr("Set it back"));
+    setBack_->setToolTip(tr("Softer, calmer, a little lighter and bluer: further away."));
+    asItIs_ = new QPushButton(tr("As it is"));
+    for (QPushButton* button : {whole_, setBack_, asItIs_}) buttons->addWidget(button);
+    column->addLayout(buttons);
+    connect(whole_, &QPushButton::clicked, this, [this] {
+        chooseFor(std::nullopt);
+        Q_EMIT looksDifferent();
+    });
+    connect(setBack_, &QPushButton::clicked, this,
+            [this] { choose(subject::setBack(chosen()), tr("Set an area back")); });
+    connect(asItIs_, &QPushButton::clicked, this, [this] { choose({}, tr("Colours as they are")); });
+}
+
+int ColourLeaf::area() const {
+    const auto reading = session_.reading();
+    return reading && place_ ? subject::labelAt(reading->areas.map, place_->x(), place_->y()) : -1;
+}
+
+void ColourLeaf::chooseFor(const std::optional<QPointF>& place) {
+    place_ = place;
+    refresh();
+}
+
+subject::ColourChoice ColourLeaf::chosen() const {
+    const int index = area();
+    if (index < 0) return session_.study().colour;
+    const planning::AreaName* said = saidOf(session_.study(), session_.reading()->areas, index);
+    return said ? said->colour : subject::ColourChoice{};
+}
+
+subject::ColourChoice ColourLeaf::onSliders() const {
+    const auto value = [&](Part part) { return sliders_[part]->value() * units[part]; };
+    return {value(chroma), value(contrast), value(lighter), value(warmer)};
+}
+
+void ColourLeaf::choose(const subject::ColourChoice& choice, const QString& what, const QString& key) {
+    const auto bound = [](double v, const planning::Bounds& bounds) {
+        return std::clamp(v, bounds.least, bounds.most);
+    };
+    const subject::ColourChoice within{
+        bound(choice.chroma, planning::factorBounds), bound(choice.contrast, planning::factorBounds),
+        bound(choice.lighter, planning::lighterBounds), bound(choice.warmer, planning::warmerBounds)};
+    planning::Study study = session_.study();
+    if (const int index = area(); index >= 0) {
+        const planning::AreaName* said = saidOf(study, session_.reading()->areas, index);
+        if (!said) study.areaNames.push_back({place_->x(), place_->y(), {}});
+        const auto at = said ? said - study.areaNames.data() : std::ptrdiff_t(study.areaNames.size()) - 1;
+        study.areaNames[std::size_t(at)].colour = within;
+    } else {
+        study.colour = within;
+    }
+    session_.choose(what, study, key);
+}
+
+void ColourLeaf::preview(const subject::ColourChoice& choice) {
+    showFigures(choice);
+    if (small_.empty()) return;
+    const planning::Study& study = session_.study();
+    cv::Mat lab = small_.clone();
+    const auto lay = [&](const subject::ColourChoice& of, int index) {
+        const cv::Mat mask = index < 0 ? cv::Mat() : cv::Mat(smallMap_ == index);
+        subject::choose(lab, of, cv::mean(lab, mask.empty() ? cv::noArray() : cv::InputArray(mask))[0], mask);
+    };
+    const int mine = area();
+    bool isLaid = false;
+    for (const planning::AreaName& said : study.areaNames) {
+        const int index = subject::labelAt(session_.reading()->areas.map, said.x, said.y);
+        lay(index == mine ? choice : said.colour, index);
+        isLaid |= index == mine;
+    }
+    if (mine >= 0 && !isLaid) lay(choice, mine);
+    lay(mine < 0 ? choice : study.colour, -1);
+    after_ = drawing::imageOf(colour::srgb8ImageFromLab(lab));
+    update();
+}
+
+void ColourLeaf::showFigures(const subject::ColourChoice& choice) {
+    const auto percent = [](double factor) { return tr("%1 %").arg(std::lround(factor * 100)); };
+    figures_[chroma]->setText(percent(choice.chroma));
+    figures_[contrast]->setText(percent(choice.contrast));
+    figures_[lighter]->setText(tr("%1 steps").arg(choice.lighter, 0, 'f', 1));
+    figures_[warmer]->setText(QString::number(std::lround(choice.warmer)));
+}
+
+void ColourLeaf::refresh() {
+    const auto reading = session_.reading();
+    setEnabled(reading != nullptr);
+    const subject::ColourChoice choice = chosen();
+    const double values[] = {choice.chroma, choice.contrast, choice.lighter, choice.warmer};
+    for (int i = 0; i < partCount; ++i)
+        if (!sliders_[std::size_t(i)]->isSliderDown())
+            showValue(sliders_[std::size_t(i)], int(std::lround(values[i] / units[i])));
+    showFigures(choice);
+    whole_->setEnabled(area() >= 0);
+    setBack_->setEnabled(area() >= 0);
+    asItIs_->setEnabled(choice != subject::ColourChoice{});
+    if (!reading || reading == shownOf_) return;
+    shownOf_ = reading;
+    const cv::Size size = reading->coloured.size();
+    const double scale = std::min(1.0, smallSide / std::max(size.width, size.height));
+    cv::resize(reading->coloured, small_, {}, scale, scale, cv::INTER_AREA);
+    cv::Mat map;
+    reading->areas.map.convertTo(map, CV_16S);
+    cv::resize(map, map, small_.size(), 0, 0, cv::INTER_NEAREST);
+    map.convertTo(smallMap_, CV_32S);
+    const auto reduced = [&](const cv::Mat& rgb) {
+        cv::Mat out;
+        cv::resize(rgb, out, small_.size(), 0, 0, cv::INTER_AREA);
+        return drawing::imageOf(out);
+    };
+    before_ = reduced(reading->picture);
+    after_ = reduced(reading->wantedPicture);
+    update();
+}
+
+QRectF ColourLeaf::pictureOf(bool after) const {
+    const double room = sliders_[0]->x() - 90.0, wide = (room - 12) / 2, high = height() - 26.0;
+    if (before_.isNull()) return {};
+    const double scale = std::min(wide / before_.width(), high / before_.height());
+    return {QPointF(after ? before_.width() * scale + 12 : 0, 22), QSizeF(before_.size()) * scale};
+}
+
+void ColourLeaf::paintEvent(QPaintEvent*) {
+    if (before_.isNull()) return;
+    QPainter painter(this);
+    painter.setRenderHint(QPainter::SmoothPixmapTransform);
+    painter.setFont(drawing::font(drawing::TypeSize::small));
+    painter.setPen(theme().ink);
+    for (const bool after : {false, true}) {
+        const QRectF place = pictureOf(after);
+        painter.drawText(QRectF(place.left(), 0, place.width(), 20), Qt::AlignLeft | Qt::AlignVCenter,
+                         after ? tr("after") : tr("before: as photographed"));
+        painter.drawImage(place, after ? after_ : before_);
+    }
+}
+
+QStringList ColourLeaf::sentences() const {
+    const auto reading = session_.reading();
+    const QStringList names = wording::areaNames(session_.study(), reading->areas);
+    QStringList sentences;
+    sentences << (area() < 0 ? tr("You choose for the whole picture. Click on the subject to choose for an area alone.")
+                             : tr("You choose for %1.").arg(names[area()]));
+    const QString whole = wording::choiceWords(session_.study().colour);
+    if (!whole.isEmpty()) sentences << tr("Whole picture: %1.").arg(whole);
+    for (const planning::AreaName& said : session_.study().areaNames) {
+        const QString words = wording::choiceWords(said.colour);
+        if (!words.isEmpty())
+            sentences << tr("%1: %2.").arg(names[subject::labelAt(reading->areas.map, said.x, said.y)], words);
+    }
+    return sentences;
+}
+
+}  // namespace app

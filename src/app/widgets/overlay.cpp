@@ -1,0 +1,47 @@
+#include "app/widgets/overlay.h"
+
+#include <QLineF>
+#include <QPainterPath>
+
+#include "drawing/fonts.h"
+
+namespace app {
+
+namespace {
+
+const QColor ink(0x16, 0x16, 0x16), light(0xf2, 0xf2, 0xf2);
+
+void addHead(QPainterPath& path, const QPolygonF& line) {
+    if (line.size() < 2) return;
+    QLineF back(line.last(), line[line.size() - 2]);
+    back.setLength(9);
+    for (const double turn : {28.0, -28.0}) {
+        QLineF barb = back;
+        barb.setAngle(back.angle() + turn);
+        path.moveTo(barb.p1());
+        path.lineTo(barb.p2());
+    }
+}
+
+}  // namespace
+
+void paintOverlay(QPainter& painter, const Overlay& overlay) {
+    if (overlay.path.isEmpty()) return;
+    QPainterPath path;
+    path.addPolygon(overlay.path);
+    if (overlay.isClosed) path.closeSubpath();
+    if (overlay.kind == Overlay::Kind::arrow) addHead(path, overlay.path);
+    const bool isGuide = overlay.kind == Overlay::Kind::guide;
+    painter.setBrush(Qt::NoBrush);
+    painter.setPen(QPen(light, isGuide ? 2.4 : 4, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
+    painter.drawPath(path);
+    painter.setPen(QPen(ink, isGuide ? 1.0 : 1.6, isGuide ? Qt::DashLine : Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
+    painter.drawPath(path);
+    if (overlay.words.isEmpty()) return;
+    QPainterPath words;
+    words.addText(overlay.path.last() + QPointF(6, -5), drawing::font(drawing::TypeSize::small, true), overlay.words);
+    painter.strokePath(words, QPen(light, 3));
+    painter.fillPath(words, ink);
+}
+
+}  // namespace app

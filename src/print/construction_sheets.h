@@ -1,0 +1,34 @@
+#pragma once
+
+#include <QPainter>
+#include <QString>
+
+#include "common/result.h"
+#include "planning/construction.h"
+#include "planning/plan.h"
+
+namespace print {
+
+/// Draws the first `marks` marks of a construction drawing; the painter's unit is a millimetre of the sheet. Lines are
+/// `pen` millimetres thick, figures and names `text` millimetres high (0 leaves them out).
+void paintConstruction(QPainter& painter, const planning::Construction& drawing, const QStringList& areaNames,
+                       int marks, double pen, double text, const QColor& ink);
+
+/// Writes it at real size as SVG (outlines and figures in millimetres). Whole or not at all.
+common::Done writeConstructionSvg(const planning::Construction& drawing, const QStringList& areaNames,
+                                  const QString& file);
+
+/// How A4 pages cover a sheet: they overlap, and crosses that stand on both are laid on each other.
+struct Tiling {
+    int columns = 1, rows = 1;
+    double pageWidth = 0, pageHeight = 0;  // of the drawing on a page, millimetres
+    double overlap = 0;                    // millimetres
+};
+/// A4, upright or lying, whichever takes fewer pages.
+Tiling tilingOf(double widthMillimetres, double heightMillimetres);
+
+/// Writes it at real size as PDF on as many A4 pages as it takes. Whole or not at all.
+common::Done writeConstructionPdf(const planning::Construction& drawing, const QStringList& areaNames,
+                                  const QString& title, const QString& file);
+
+}  // namespace print

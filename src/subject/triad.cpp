@@ -1,0 +1,62 @@
+#include "subject/triad.h"
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+#include <limits>
+#include <opencv2/core.hpp>
+
+#include "subject/masses.h"
+#include "subject/median.h"
+
+namespace subject {
+
+namespace {
+
+/// The pixel nearest to the median of `pixels` (which is not empty).
+Triad::Swatch medianSwatch(const std::vector<cv::Point>& pixels, const cv::Mat& lab) {
+    std::array<std::vector<float>, 3> values;
+    for (const cv::Point& p : pixels)
+        for (int c = 0; c < 3; ++c) values[std::size_t(c)].push_back(lab.at<cv::Vec3f>(p)[c]);
+    const cv::Vec3f middle(median(values[0]), median(values[1]), median(values[2]));
+    const cv::Point nearest = *std::ranges::min_element(
+        pixels, {}, [&](const cv::Point& p) { return cv::norm(lab.at<cv::Vec3f>(p) - middle, cv::NORM_L2SQR); });
+    const cv::Vec3f v = lab.at<cv::Vec3f>(nearest);
+    return {{v[0], v[1], v[2]}, {(nearest.x + 0.5) / lab.cols, (nearest.y + 0.5) / lab.rows}};
+}
+
+/// Along the orange of common practice.
+double warmth(double a, double b) {
+    return 0.57 * a + 0.82 * b;
+}
+
+}  // namespace
+
+std::vector<Triad> triadsOf(const Areas& areas, const cv::Mat& lab) {
+    std::vector<std::vector<cv::Point>> pixels(areas.list.size());
+    for (int y = 0; y < lab.rows; ++y)
+        for (int x = 0; x < lab.cols; ++x) pixels[std::size_t(areas.map.at<int>(y, x))].emplace_back(x, y);
+    std::vector<Triad> triads;
+    for (const auto& inside : pixels) {
+        std::vector<float> lightness;
+        for (const cv::Point& p : inside) lightness.push_back(lab.at<cv::Vec3f>(p)[0]);
+        const std::vector<double> upTo = lightnessLevels(lightness, 3).upTo;
+        std::array<std::vector<cv::Point>, 3> thirds;
+        for (const cv::Point& p : inside) {
+            const auto level = std::ranges::lower_bound(upTo, double(lab.at<cv::Vec3f>(p)[0])) - upTo.begin();
+            thirds[std::size_t(std::min<std::ptrdiff_t>(level, 2))].push_back(p);
+        }
+        // A flat area has the same colour thrice.
+        for (const std::size_t third : {1, 2})
+            if (thirds[third].empty()) thirds[third] = thirds[third - 1];
+        Triad triad{medianSwatch(thirds[0], lab), medianSwatch(thirds[1], lab), medianSwatch(thirds[2], lab)};
+        const colour::Lab &dark = triad.dark.colour, &light = triad.light.colour;
+        // Less of the same light takes chroma away with lightness.
+        const double dimmed = light.L > 1 ? dark.L / light.L : 1;
+        triad.shadowWarmer = warmth(dark.a - light.a * dimmed, dark.b - light.b * dimmed);
+        triads.push_back(triad);
+    }
+    return triads;
+}
+
+}  // namespace subject

@@ -1,0 +1,25 @@
+#pragma once
+
+#include <vector>
+
+#include "subject/areas.h"
+#include "subject/line.h"
+
+namespace subject {
+
+/// The dark, medium and light of an area as they really stand in the picture.
+struct Triad {
+    struct Swatch {
+        colour::Lab colour;  // of one pixel: the one nearest to the median of its third
+        Place place;
+    };
+    Swatch dark, medium, light;
+    /// How much warmer than the light the shadow is, beyond what less light alone does to a colour; CIELAB units along
+    /// orange against blue. Below 0: warm light, cool shadow.
+    double shadowWarmer = 0;
+};
+
+/// Of each area; `lab` is the picture (CV_32FC3, CIELAB). Thirds are the exact levels of its lightness.
+std::vector<Triad> triadsOf(const Areas& areas, const cv::Mat& lab);
+
+}  // namespace subject

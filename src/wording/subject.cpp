@@ -1,0 +1,114 @@
+#include "wording/subject.h"
+
+#include <QStringList>
+#include <cmath>
+
+#include "wording/say.h"
+
+namespace wording {
+
+QString valueFigure(double value, Counting counting) {
+    return QString::number(counting == Counting::blackIsOne ? value : 10 - value, 'f', 1);
+}
+
+QString keyWords(const subject::Contrast& contrast, Counting counting) {
+    const QString key = contrast.key < 4.2 ? say("low key") : contrast.key > 6.2 ? say("high key") : say("middle key");
+    const double range = contrast.lightest - contrast.darkest;
+    const QString span = range < 3.5 ? say("narrow") : range > 6 ? say("wide") : say("middle range");
+    return say("%1, %2, darkest at %3").arg(span, key, valueFigure(contrast.darkest, counting));
+}
+
+QString areaKindWord(subject::AreaKind kind) {
+    static const char* words[] = {"other", "sky",   "foliage", "skin",  "fur or feather", "eye",
+                                  "metal", "glass", "cloth",   "water", "stone"};
+    return say(words[static_cast<int>(kind)]);
+}
+
+QString planeWord(subject::Plane plane) {
+    static const char* words[] = {"background", "middle", "foreground"};
+    return say(words[static_cast<int>(plane)]);
+}
+
+QString groupingWord(subject::Grouping grouping) {
+    static const char* words[] = {"Nearest to the subject", "Even steps", "Darks as one shape", "Lights as one shape"};
+    return say(words[static_cast<int>(grouping)]);
+}
+
+QString groupingSentence(subject::Grouping grouping) {
+    static const char* words[] = {
+        "The masses part where the squared distance from the subject is the least possible.",
+        "The masses stand equally far from each other on the ladder, whatever share of the picture they hold.",
+        "Everything dark is one shape; the steps are spent on the lights. Strong and simple, good for lit subjects.",
+        "Everything light is one shape; the steps are spent on the darks. Good for mist, snow and white cloth."};
+    return say(words[static_cast<int>(grouping)]);
+}
+
+QString lightOnArea(const subject::Triad& triad) {
+    constexpr double clearly = 2.5;
+    // With hardly a shadow there is nothing to compare.
+    if (triad.light.colour.L - triad.dark.colour.L < 5) return say("evenly lit");
+    if (triad.shadowWarmer < -clearly) return say("warm light, cool shadow");
+    if (triad.shadowWarmer > clearly) return say("cool light, warm shadow");
+    return say("light and shadow equally warm");
+}
+
+QString contrastSentence(const subject::StrongestContrast& strongest, const QString& there) {
+    const QString steps = QString::number(strongest.steps, 'f', 1);
+    if (strongest.isFocal)
+        return say("The strongest contrast, %1 steps, sits where it should: at what the picture is about.").arg(steps);
+    const QString at = QString::number(strongest.atFocal, 'f', 1);
+    if (strongest.steps - strongest.atFocal < 0.5)
+        return say("The contrast at what the picture is about, %1 steps, is as strong as any.").arg(at);
+    return say("The strongest contrast, %1 steps, sits at \"%2\" and draws the eye there; what the picture is about "
+               "has %3. Close the contrast there, or open it at the focal area.")
+        .arg(steps, there, at);
+}
+
+QString planeSentence(const subject::PlaneFault& fault, const QString& name) {
+    using Kind = subject::PlaneFault::Kind;
+    switch (fault.kind) {
+        case Kind::tooDark:
+            return say("%1: its darks are %2 steps darker than those in front. Lighter and greyer with distance.")
+                .arg(name)
+                .arg(fault.by, 0, 'f', 1);
+        case Kind::tooSharp:
+            return say("%1 is %2 times as hard as what stands in front. Softer, with less contrast, with distance.")
+                .arg(name)
+                .arg(fault.by, 0, 'f', 1);
+        case Kind::tooWarm:
+            return say("%1 is warmer than what stands in front, by %2 CIELAB units. Bluer and greyer with distance.")
+                .arg(name)
+                .arg(fault.by, 0, 'f', 0);
+    }
+    return {};
+}
+
+QString alignmentWords(const subject::Alignment& alignment, const QString& name, double millimetresOff) {
+    static const char* sides[] = {"left side of %1", "right side of %1", "top of %1", "foot of %1", "middle of %1"};
+    const QString side = say(sides[static_cast<int>(alignment.side)]).arg(name);
+    return millimetresOff < 0.5 ? side : say("%1 (%2 mm off)").arg(side).arg(millimetresOff, 0, 'f', 0);
+}
+
+QString lengthWords(double millimetres, double units) {
+    const QString length = say("%1 mm").arg(millimetres, 0, 'f', 0);
+    return units > 0 ? say("%1, %2 units").arg(length).arg(units, 0, 'f', 2) : length;
+}
+
+QString choiceWords(const subject::ColourChoice& choice) {
+    QStringList parts;
+    const auto percent = [](double factor) {
+        const auto change = std::lround((factor - 1) * 100);
+        return QString(change > 0 ? QStringLiteral("+%1") : QStringLiteral("%1")).arg(change);
+    };
+    if (choice.chroma != 1) parts << say("chroma %1 %").arg(percent(choice.chroma));
+    if (choice.contrast != 1) parts << say("contrast %1 %").arg(percent(choice.contrast));
+    if (choice.lighter != 0)
+        parts << (choice.lighter > 0 ? say("%1 steps lighter") : say("%1 steps darker"))
+                     .arg(std::fabs(choice.lighter), 0, 'f', 1);
+    if (choice.warmer != 0)
+        parts
+            << (choice.warmer > 0 ? say("warmer by %1") : say("cooler by %1")).arg(std::fabs(choice.warmer), 0, 'f', 0);
+    return parts.join(QStringLiteral(", "));
+}
+
+}  // namespace wording

@@ -1,0 +1,49 @@
+#pragma once
+
+#include <QString>
+
+#include "planning/construction.h"
+#include "subject/attention.h"
+#include "subject/groupings.h"
+#include "subject/measures.h"
+#include "subject/planes.h"
+#include "subject/triad.h"
+
+namespace wording {
+
+/// What is read from the subject, in the artist's words.
+
+/// Artists count the ladder both ways: value 1 is black, or white.
+enum class Counting { blackIsOne, whiteIsOne };
+/// A Munsell value as it is counted, to one decimal.
+QString valueFigure(double value, Counting counting);
+
+/// "narrow, high key, darkest at 4.1".
+QString keyWords(const subject::Contrast& contrast, Counting counting);
+
+QString areaKindWord(subject::AreaKind kind);
+QString planeWord(subject::Plane plane);
+/// "as near as can be".
+QString groupingWord(subject::Grouping grouping);
+/// What such a grouping is good for.
+QString groupingSentence(subject::Grouping grouping);
+
+/// "warm light, cool shadow".
+QString lightOnArea(const subject::Triad& triad);
+
+/// Where the strongest contrast sits against what the picture is about; `there` names the area at it.
+QString contrastSentence(const subject::StrongestContrast& strongest, const QString& there);
+
+/// A far area that comes forward, and what to do about it.
+QString planeSentence(const subject::PlaneFault& fault, const QString& name);
+
+/// "left side of the kettle, 1 mm off"; `name` is the area's.
+QString alignmentWords(const subject::Alignment& alignment, const QString& name, double millimetresOff);
+
+/// "120 mm, 1.60 units".
+QString lengthWords(double millimetres, double units);
+
+/// What a choice of colours does: "chroma +20 %, half a step lighter"; empty for none.
+QString choiceWords(const subject::ColourChoice& choice);
+
+}  // namespace wording
