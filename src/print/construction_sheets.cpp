@@ -39,21 +39,21 @@ bool isDimension(Mark::Kind kind) {
 }
 
 /// Words as shapes: the same on every device, whatever fonts it has. `size` is in the painter's unit.
-void paintWords(QPainter& painter, const QPointF& at, const QString& words, double size) {
+QPainterPath shapesOf(const QPointF& at, const QString& words, double size) {
     constexpr int fine = 200;
     QFont font = drawing::font(drawing::TypeSize::text);
     font.setPixelSize(fine);
     QPainterPath path;
     path.addText(0, 0, font, words);
-    painter.save();
-    painter.translate(at);
-    painter.scale(size / fine, size / fine);
-    painter.fillPath(path, painter.pen().color());
-    painter.restore();
+    return QTransform(size / fine, 0, 0, size / fine, at.x(), at.y()).map(path);
 }
 
-/// A short line across each end of a dimension, and its figure beside its middle.
-void paintDimension(QPainter& painter, const Mark& mark, const QString& name, double text) {
+void paintWords(QPainter& painter, const QPointF& at, const QString& words, double size) {
+    painter.fillPath(shapesOf(at, words, size), painter.pen().color());
+}
+
+/// A short line across each end of a dimension, and its figure beside its middle, where no other words stand.
+void paintDimension(QPainter& painter, const Mark& mark, const QString& name, double text, QList<QRectF>& taken) {
     const QPointF from(mark.path.front().x, mark.path.front().y), to(mark.path.back().x, mark.path.back().y);
     QLineF across(from, to);
     if (across.length() <= 0) return;
@@ -65,9 +65,17 @@ void paintDimension(QPainter& painter, const Mark& mark, const QString& name, do
     // A name stands once, at the height.
     if (mark.kind == Mark::Kind::height && !name.isEmpty()) words = name + QStringLiteral(", ") + words;
     const QPointF middle = (from + to) / 2;
-    const QPointF beside =
-        mark.kind == Mark::Kind::width ? QPointF(text * 0.4, text * 1.15) : QPointF(text * 0.4, -text * 0.4);
-    paintWords(painter, middle + beside, words, text);
+    // Along the line from its middle on; what finds no room there is left out.
+    const QPointF along = (to - from) / QLineF(from, to).length() * text * 1.4;
+    const double first = mark.kind == Mark::Kind::width ? 1.15 : -0.4;
+    for (const int steps : {0, 1, -1, 2, -2, 3, -3}) {
+        const QPainterPath shapes = shapesOf(middle + QPointF(text * 0.4, text * first) + along * steps, words, text);
+        const QRectF box = shapes.boundingRect().adjusted(-text * 0.2, -text * 0.2, text * 0.2, text * 0.2);
+        if (std::ranges::any_of(taken, [&](const QRectF& other) { return other.intersects(box); })) continue;
+        taken << box;
+        painter.fillPath(shapes, painter.pen().color());
+        return;
+    }
 }
 
 common::Done written(const QBuffer& buffer, const QString& file) {
@@ -87,13 +95,14 @@ void paintConstruction(QPainter& painter, const planning::Construction& drawing,
                        int marks, double pen, double text, const QColor& ink) {
     painter.save();
     painter.setBrush(Qt::NoBrush);
+    QList<QRectF> taken;
     for (int i = 0; i < std::min(marks, int(drawing.marks.size())); ++i) {
         const Mark& mark = drawing.marks[std::size_t(i)];
         QPolygonF path;
         for (const subject::Place& place : mark.path) path << QPointF(place.x, place.y);
         painter.setPen(penOf(mark.kind, pen, ink));
         mark.isClosed ? painter.drawPolygon(path) : painter.drawPolyline(path);
-        if (isDimension(mark.kind)) paintDimension(painter, mark, areaNames.value(mark.area), text);
+        if (isDimension(mark.kind)) paintDimension(painter, mark, areaNames.value(mark.area), text, taken);
     }
     painter.restore();
 }

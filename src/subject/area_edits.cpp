@@ -106,7 +106,8 @@ cv::Mat subjectWithin(const cv::Mat& outline, const cv::Mat& lab) {
     cv::resize(bytesOf(lab), small, {}, 0.5, 0.5, cv::INTER_AREA);
     cv::resize(outline, mask, small.size(), 0, 0, cv::INTER_NEAREST);
     cv::Mat sure;
-    const int reach = std::max(1, std::min(box.width, box.height) / 8);
+    // A loose outline is off by some twelfth of what it goes round.
+    const int reach = std::max(1, std::min(box.width, box.height) / 2 / 12);
     cv::erode(mask, sure, cv::getStructuringElement(cv::MORPH_ELLIPSE, {2 * reach + 1, 2 * reach + 1}));
     cv::Mat marks(small.size(), CV_8U, cv::Scalar(cv::GC_BGD));
     marks.setTo(cv::GC_PR_BGD, mask);

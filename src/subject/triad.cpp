@@ -3,7 +3,6 @@
 #include <algorithm>
 #include <array>
 #include <cmath>
-#include <limits>
 #include <opencv2/core.hpp>
 
 #include "subject/masses.h"
@@ -25,9 +24,10 @@ Triad::Swatch medianSwatch(const std::vector<cv::Point>& pixels, const cv::Mat& 
     return {{v[0], v[1], v[2]}, {(nearest.x + 0.5) / lab.cols, (nearest.y + 0.5) / lab.rows}};
 }
 
-/// Along the orange of common practice.
-double warmth(double a, double b) {
-    return 0.57 * a + 0.82 * b;
+double warmerThan(const colour::Lab& light, const colour::Lab& shadow) {
+    constexpr double haze = 0.0005;  // of the darkest blacks hardly any hue is left
+    const colour::Xyz lit = colour::xyzFromLab(light), dim = colour::xyzFromLab(shadow);
+    return std::log2((lit.x + haze) / (dim.x + haze)) - std::log2((lit.z + haze) / (dim.z + haze));
 }
 
 }  // namespace
@@ -50,10 +50,9 @@ std::vector<Triad> triadsOf(const Areas& areas, const cv::Mat& lab) {
         for (const std::size_t third : {1, 2})
             if (thirds[third].empty()) thirds[third] = thirds[third - 1];
         Triad triad{medianSwatch(thirds[0], lab), medianSwatch(thirds[1], lab), medianSwatch(thirds[2], lab)};
-        const colour::Lab &dark = triad.dark.colour, &light = triad.light.colour;
-        // Less of the same light takes chroma away with lightness.
-        const double dimmed = light.L > 1 ? dark.L / light.L : 1;
-        triad.shadowWarmer = warmth(dark.a - light.a * dimmed, dark.b - light.b * dimmed);
+        // A highlight mirrors its lamp and says nothing of the surface: it is known by its lesser chroma.
+        const bool isMirror = colour::chroma(triad.light.colour) < colour::chroma(triad.medium.colour);
+        triad.lightWarmer = warmerThan(isMirror ? triad.medium.colour : triad.light.colour, triad.dark.colour);
         triads.push_back(triad);
     }
     return triads;

@@ -14,9 +14,9 @@ struct Triad {
         Place place;
     };
     Swatch dark, medium, light;
-    /// How much warmer than the light the shadow is, beyond what less light alone does to a colour; CIELAB units along
-    /// orange against blue. Below 0: warm light, cool shadow.
-    double shadowWarmer = 0;
+    /// How much redder against blue what falls into the light is than what falls into the shadow, in stops: the ratios
+    /// of X and of Z between the two do not depend on the surface. Above 0: warm light, cool shadow.
+    double lightWarmer = 0;
 };
 
 /// Of each area; `lab` is the picture (CV_32FC3, CIELAB). Thirds are the exact levels of its lightness.

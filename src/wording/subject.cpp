@@ -7,15 +7,27 @@
 
 namespace wording {
 
+namespace {
+
+QString keyWord(const subject::Contrast& contrast) {
+    return contrast.key < 4.2 ? say("low key") : contrast.key > 6.2 ? say("high key") : say("middle key");
+}
+
+}  // namespace
+
 QString valueFigure(double value, Counting counting) {
     return QString::number(counting == Counting::blackIsOne ? value : 10 - value, 'f', 1);
 }
 
 QString keyWords(const subject::Contrast& contrast, Counting counting) {
-    const QString key = contrast.key < 4.2 ? say("low key") : contrast.key > 6.2 ? say("high key") : say("middle key");
     const double range = contrast.lightest - contrast.darkest;
     const QString span = range < 3.5 ? say("narrow") : range > 6 ? say("wide") : say("middle range");
-    return say("%1, %2, darkest at %3").arg(span, key, valueFigure(contrast.darkest, counting));
+    return say("%1, %2, darkest at %3").arg(span, keyWord(contrast), valueFigure(contrast.darkest, counting));
+}
+
+QString keyInShort(const subject::Contrast& contrast, Counting counting) {
+    return say("%1, %2 to %3")
+        .arg(keyWord(contrast), valueFigure(contrast.darkest, counting), valueFigure(contrast.lightest, counting));
 }
 
 QString areaKindWord(subject::AreaKind kind) {
@@ -44,12 +56,12 @@ QString groupingSentence(subject::Grouping grouping) {
 }
 
 QString lightOnArea(const subject::Triad& triad) {
-    constexpr double clearly = 2.5;
+    constexpr double clearly = 0.15;  // stops
     // With hardly a shadow there is nothing to compare.
     if (triad.light.colour.L - triad.dark.colour.L < 5) return say("evenly lit");
-    if (triad.shadowWarmer < -clearly) return say("warm light, cool shadow");
-    if (triad.shadowWarmer > clearly) return say("cool light, warm shadow");
-    return say("light and shadow equally warm");
+    if (triad.lightWarmer > clearly) return say("warm light, cool shadow");
+    if (triad.lightWarmer < -clearly) return say("cool light, warm shadow");
+    return say("same light in shadow");
 }
 
 QString contrastSentence(const subject::StrongestContrast& strongest, const QString& there) {
@@ -98,7 +110,7 @@ QString choiceWords(const subject::ColourChoice& choice) {
     QStringList parts;
     const auto percent = [](double factor) {
         const auto change = std::lround((factor - 1) * 100);
-        return QString(change > 0 ? QStringLiteral("+%1") : QStringLiteral("%1")).arg(change);
+        return QString(change > 0 ? QStringLiteral("+%1") : QStringLiteral("−%1")).arg(std::labs(change));
     };
     if (choice.chroma != 1) parts << say("chroma %1 %").arg(percent(choice.chroma));
     if (choice.contrast != 1) parts << say("contrast %1 %").arg(percent(choice.contrast));

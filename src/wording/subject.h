@@ -20,6 +20,8 @@ QString valueFigure(double value, Counting counting);
 
 /// "narrow, high key, darkest at 4.1".
 QString keyWords(const subject::Contrast& contrast, Counting counting);
+/// "low key, 2.1 to 8.0".
+QString keyInShort(const subject::Contrast& contrast, Counting counting);
 
 QString areaKindWord(subject::AreaKind kind);
 QString planeWord(subject::Plane plane);

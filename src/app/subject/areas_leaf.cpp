@@ -39,6 +39,12 @@ AreasLeaf::AreasLeaf(Session& session, OnSubject& on) : SubjectLeaf(session, on)
     scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     scroll->viewport()->setAutoFillBackground(false);
     triads_->setAutoFillBackground(false);
+    auto* proposal = new QHBoxLayout;
+    count_ = wholeNumber(int(planning::areaBounds.least), int(planning::areaBounds.most));
+    addField(proposal, tr("Areas proposed"), count_);
+    count_->setAccessibleName(tr("Areas"));
+    proposal->addStretch(1);
+    column->addLayout(proposal);
     column->addWidget(scroll, 1);
     column->addLayout(makeScribbleRow());
     column->addLayout(makePairRow());
@@ -56,7 +62,7 @@ QLayout* AreasLeaf::makeScribbleRow() {
     using Kind = subject::AreaEdit::Kind;
     auto* row = new QHBoxLayout;
     row->setSpacing(6);
-    row->addWidget(new QLabel(tr("By what you scribble")));
+    row->addWidget(new QLabel(tr("By scribbles")));
     const auto add = [&](Kind kind, const QString& text, const QString& hint, const QString& what) {
         auto* button = new QPushButton(text);
         button->setToolTip(hint);
@@ -111,9 +117,6 @@ QLayout* AreasLeaf::makePairRow() {
     source_ = new QComboBox;
     source_->setToolTip(tr("Another reference comes up: draw a diagonal over the part whose colours the area takes."));
     addField(row, tr("takes its colours from"), source_);
-    row->addSpacing(10);
-    count_ = wholeNumber(int(planning::areaBounds.least), int(planning::areaBounds.most));
-    addField(row, tr("Areas"), count_);
     connect(apart_, &QPushButton::clicked, this, &AreasLeaf::planApart);
     connect(noDirections_, &QPushButton::clicked, this, [this] {
         planning::Study study = session_.study();

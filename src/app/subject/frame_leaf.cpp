@@ -115,7 +115,10 @@ FrameLeaf::FrameLeaf(Session& session, OnSubject& on) : SubjectLeaf(session, on)
     column->setSpacing(8);
     board_ = new Board(on_);
     board_->setAccessibleName(tr("References"));
-    column->addWidget(board_, 1);
+    auto* top = new QHBoxLayout;
+    top->addWidget(board_, 1);
+    top->addLayout(makePinColumn());
+    column->addLayout(top, 1);
     column->addLayout(makeFrameRow());
     column->addLayout(makeSheetRow());
     board_->onChosen = [this](int other) {
@@ -126,9 +129,9 @@ FrameLeaf::FrameLeaf(Session& session, OnSubject& on) : SubjectLeaf(session, on)
     };
 }
 
-QLayout* FrameLeaf::makeFrameRow() {
-    auto* row = new QHBoxLayout;
-    row->setSpacing(6);
+QLayout* FrameLeaf::makePinColumn() {
+    auto* column = new QVBoxLayout;
+    column->setSpacing(6);
     auto* open = new QPushButton(tr("Open picture…"));
     connect(open, &QPushButton::clicked, this, &FrameLeaf::openPictureWanted);
     other_ = new QPushButton(tr("Pin up another…"));
@@ -149,8 +152,14 @@ QLayout* FrameLeaf::makeFrameRow() {
         on_.lookedAt = -1;
         session_.choose(tr("Take a reference down"), study);
     });
-    for (QPushButton* button : {open, other_, letGo_}) row->addWidget(button);
-    row->addStretch(1);
+    for (QPushButton* button : {open, other_, letGo_}) column->addWidget(button);
+    column->addStretch(1);
+    return column;
+}
+
+QLayout* FrameLeaf::makeFrameRow() {
+    auto* row = new QHBoxLayout;
+    row->setSpacing(6);
     row->addWidget(new QLabel(tr("With the line")));
     auto* levelIt = new QPushButton(tr("Level by it"));
     levelIt->setToolTip(tr("Turns the picture so that the line is level, or plumb if it is steep."));
@@ -160,7 +169,7 @@ QLayout* FrameLeaf::makeFrameRow() {
     cropFree->setToolTip(tr("The same, and the sheet's height follows."));
     byLine_ = {levelIt, cropIt, cropFree};
     for (QPushButton* button : byLine_) row->addWidget(button);
-    row->addSpacing(10);
+    row->addStretch(1);
     grey_ = new QPushButton(tr("Point at a grey"));
     grey_->setCheckable(true);
     grey_->setToolTip(tr("Then click on something that is grey in truth: the picture's cast is taken off by it."));
@@ -329,9 +338,11 @@ QStringList FrameLeaf::sentences() const {
                           .arg(down)
                     : tr("The horizon lies %1 % down, off the middle.").arg(down));
     }
-    if (!study.others.empty())
-        sentences << tr("%1 more references are pinned up; under Areas, an area may take its colours from one.")
-                         .arg(study.others.size());
+    QStringList others;
+    for (const auto& file : study.others) others << QString::fromStdString(file->name);
+    if (!others.isEmpty())
+        sentences << tr("Also pinned up: %1. Under Areas, an area may take its colours from there.")
+                         .arg(others.join(QStringLiteral(", ")));
     return sentences;
 }
 

@@ -26,6 +26,7 @@ class FrameLeaf : public SubjectLeaf {
 
  private:
     class Board;
+    QLayout* makePinColumn();
     QLayout* makeFrameRow();
     QLayout* makeSheetRow();
     void chooseSize(double width, double height);

@@ -33,8 +33,9 @@ QLineF lineOf(const subject::Line& line) {
 /// The readings of the line: a ruler in sheet units with the line on it, and its slope as a drawn angle.
 class MeasureLeaf::Strip : public QWidget {
  public:
-    void show(const std::optional<QLineF>& millimetres, double unit) {
+    void show(const std::optional<QLineF>& millimetres, const QList<double>& kept, double unit) {
         line_ = millimetres;
+        kept_ = kept;
         unit_ = unit;
         update();
     }
@@ -54,9 +55,10 @@ class MeasureLeaf::Strip : public QWidget {
             return;
         }
         const double length = line_->length();
-        const double most = std::max({length, unit_, 10.0}) * 1.08;
-        const double left = 8, right = width() - 190.0, scale = (right - left) / most;
-        const double y = height() * 0.52;
+        const double longest = kept_.isEmpty() ? 0 : *std::ranges::max_element(kept_);
+        const double most = std::max({length, longest, 10.0}) * 1.08;
+        const double left = 26, right = width() - 190.0, scale = (right - left) / most;
+        const double y = height() - 52.0;
         const double step = most > 400 ? 50 : most > 120 ? 20 : most > 40 ? 10 : 5;
         painter.setPen(QPen(t.ink, 1));
         painter.drawLine(QPointF(left, y), QPointF(right, y));
@@ -66,13 +68,16 @@ class MeasureLeaf::Strip : public QWidget {
             painter.drawText(QRectF(left + mm * scale - 30, y + 8, 60, 16), Qt::AlignHCenter, QString::number(mm));
         }
         painter.drawText(QPointF(left, y + 40), tr("millimetres on the sheet"));
-        painter.fillRect(QRectF(left, y - 16, length * scale, 12), t.ink);
-        if (unit_ > 0) {
+        painter.fillRect(QRectF(left, y - 18, length * scale, 12), t.ink);
+        // What is kept stands above it, one length against the other, each parted into units.
+        double top = y - 44;
+        for (qsizetype i = 0; i < kept_.size() && top > 16; ++i, top -= 26) {
             painter.setPen(QPen(t.ink, 1));
-            for (double at = 0; at < length - 0.01; at += unit_)
-                painter.drawRect(QRectF(left + at * scale, y - 36, std::min(unit_, length - at) * scale, 10));
-            painter.drawText(QPointF(left, y - 44),
-                             tr("%1 units of %2 mm").arg(length / unit_, 0, 'f', 2).arg(unit_, 0, 'f', 0));
+            const double part = unit_ > 0 ? unit_ : kept_[i];
+            for (double at = 0; at < kept_[i] - 0.01; at += part)
+                painter.drawRect(QRectF(left + at * scale, top, std::min(part, kept_[i] - at) * scale, 12));
+            painter.drawText(QRectF(0, top - 3, left - 6, 18), Qt::AlignRight | Qt::AlignVCenter,
+                             QString::number(i + 1));
         }
         paintSlope(painter, QRectF(right + 26, 12, 160, height() - 24));
     }
@@ -96,6 +101,7 @@ class MeasureLeaf::Strip : public QWidget {
     }
 
     std::optional<QLineF> line_;
+    QList<double> kept_;  // millimetres
     double unit_ = 0;
 };
 
@@ -210,14 +216,16 @@ void MeasureLeaf::refresh() {
     const auto reading = session_.reading();
     const auto line = on_.taken(session_);
     const bool isLine = line && planning::lengthOf(study, *line) > 0.5;
-    strip_->show(line ? std::optional(inMillimetres(lineOf(*line))) : std::nullopt, unitMillimetres());
+    QList<double> lengths;
+    for (const subject::Line& measure : study.measures) lengths << planning::lengthOf(study, measure);
+    strip_->show(line ? std::optional(inMillimetres(lineOf(*line))) : std::nullopt, lengths, unitMillimetres());
     keep_->setEnabled(isLine);
     unit_->setEnabled(isLine);
     const QSignalBlocker quiet(kept_);
     kept_->clear();
     int current = -1;
     for (std::size_t i = 0; i < study.measures.size(); ++i) {
-        const double length = planning::lengthOf(study, study.measures[i]);
+        const double length = lengths[qsizetype(i)];
         const double unit = unitMillimetres();
         QString words = wording::lengthWords(length, unit > 0 ? length / unit : 0);
         if (int(i) == study.unit) words = tr("%1: the unit").arg(wording::lengthWords(length, 0));

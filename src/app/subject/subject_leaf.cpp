@@ -17,7 +17,7 @@ std::optional<subject::Line> OnSubject::taken(const Session& session) const {
     const auto reading = session.reading();
     if (!catchesEdges || !reading || lookedAt >= 0) return drawn;
     // A hand is off by a few pixels of the screen, on which the picture is about half as large as it was read.
-    const double reach = std::max(reading->lab.cols, reading->lab.rows) / 160.0;
+    const double reach = std::max(reading->lab.cols, reading->lab.rows) / 80.0;
     return subject::caught(reading->lab, subject::fitted(reading->lab, drawn, reach), reach);
 }
 

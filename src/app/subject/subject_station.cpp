@@ -89,7 +89,7 @@ Views SubjectStation::views() const {
         if (on_.line) views.overlays.push_back({{on_.line->p1(), on_.line->p2()}});
         return views;
     }
-    if (const auto line = on_.taken(session_))
+    if (const auto line = on_.taken(session_); line && views.hand == PicturePair::Hand::line)
         views.overlays.push_back({{QPointF(line->from.x, line->from.y), QPointF(line->to.x, line->to.y)}});
     if (const int area = on_.chosenArea(session_); area >= 0) {
         const cv::Mat mask = reading->areas.map == area;

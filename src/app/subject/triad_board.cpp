@@ -13,7 +13,7 @@ namespace app {
 
 namespace {
 
-constexpr int tileHeight = 54, tileWidth = 200, gap = 8;
+constexpr int tileHeight = 45, tileWidth = 240, gap = 6;
 
 }  // namespace
 

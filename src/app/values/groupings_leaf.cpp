@@ -90,7 +90,7 @@ void GroupingsLeaf::take() {
 QRectF GroupingsLeaf::tileOf(int grouping) const {
     const double wide = (width() - gap * (subject::groupingCount - 1)) / subject::groupingCount;
     const QImage& image = tiles_[std::size_t(grouping)].image;
-    const double room = height() - 96;
+    const double room = height() - 170;
     const double scale = image.isNull() ? 1 : std::min(wide / image.width(), room / image.height());
     const QSizeF size = image.isNull() ? QSizeF(wide, room) : QSizeF(image.size()) * scale;
     return {QPointF(grouping * (wide + gap), 6), size};
@@ -129,7 +129,8 @@ void GroupingsLeaf::paintEvent(QPaintEvent*) {
         painter.setPen(t.ink);
         painter.setFont(drawing::font(drawing::TypeSize::text, isTaken(i)));
         QRectF words(place.left(), place.bottom() + 5, (width() - 3 * gap) / 4, 20);
-        painter.drawText(words, Qt::AlignLeft | Qt::AlignTop, wording::groupingWord(subject::Grouping(i)));
+        const QString title = wording::groupingWord(subject::Grouping(i));
+        painter.drawText(words, Qt::AlignLeft | Qt::AlignTop, isTaken(i) ? tr("%1: taken").arg(title) : title);
         painter.setFont(drawing::font(drawing::TypeSize::small));
         painter.setPen(t.quiet);
         const subject::Contrast contrast = subject::contrastOf(tile.masses);
@@ -138,7 +139,10 @@ void GroupingsLeaf::paintEvent(QPaintEvent*) {
                                    .arg(std::lround(contrast.medium * 100))
                                    .arg(std::lround(contrast.light * 100));
         words.translate(0, 20);
-        painter.drawText(words, Qt::AlignLeft | Qt::AlignTop, isTaken(i) ? tr("%1 · taken").arg(shares) : shares);
+        painter.drawText(words, Qt::AlignLeft | Qt::AlignTop, shares);
+        words = QRectF(words.left(), words.bottom() + 4, words.width(), height() - 40 - words.bottom());
+        painter.drawText(words, Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap,
+                         wording::groupingSentence(subject::Grouping(i)));
     }
 }
 
@@ -148,7 +152,6 @@ QStringList GroupingsLeaf::sentences() const {
            "still says what the picture is about.")
             .arg(levels_)};
     if (looked_ < 0) return sentences;
-    sentences << wording::groupingSentence(subject::Grouping(looked_));
     sentences << tr("It reads as %1.")
                      .arg(wording::keyWords(subject::contrastOf(tiles_[std::size_t(looked_)].masses), counting()));
     return sentences;

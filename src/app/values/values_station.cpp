@@ -166,7 +166,7 @@ void ValuesStation::refresh() {
 
 QString ValuesStation::decided() const {
     const auto reading = session_.reading();
-    return reading ? wording::keyWords(subject::contrastOf(reading->masses), counting()) : tr("not read yet");
+    return reading ? wording::keyInShort(subject::contrastOf(reading->masses), counting()) : tr("not read yet");
 }
 
 Views ValuesStation::views() const {

@@ -36,6 +36,7 @@ QString styleSheet(const Theme& t) {
                "QLineEdit:disabled { color: %5; background: %1; }"
                "QDialog#panel { background: %1; border: 1px solid %2; }"
                "QPushButton:pressed { background: %4; }"
+               "QPushButton:checked { background: %4; border: 2px solid %2; padding: 2px 7px; }"
                "QComboBox QAbstractItemView { background: %3; color: %2; selection-background-color: %4; "
                "selection-color: %2; }"
                "QLabel { color: %2; } QLabel#quiet { color: %5; }"
