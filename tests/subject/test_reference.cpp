@@ -1,11 +1,20 @@
+#include <lcms2.h>
+
 #include <QtTest>
 #include <cmath>
+#include <exiv2/exiv2.hpp>
 #include <opencv2/imgcodecs.hpp>
 #include <opencv2/imgproc.hpp>
 
+#include "colour/difference.h"
+#include "colour/image_colour.h"
+#include "colour/munsell.h"
 #include "numbers.h"
 #include "subject/frame.h"
+#include "subject/masses.h"
+#include "subject/passages.h"
 #include "subject/picture.h"
+#include "subject/squint.h"
 
 using namespace subject;
 using common::ProblemKind;
@@ -24,6 +33,52 @@ cv::Mat photo(int width = 120, int height = 80) {
         for (int x = 0; x < width; ++x)
             image.at<cv::Vec3b>(y, x) = cv::Vec3b(uchar(x * 2), uchar(y * 3), uchar((x ^ y) & 255));
     return image;
+}
+
+struct RgbSpace {
+    const char* name;
+    cmsCIExyY white;
+    cmsCIExyYTRIPLE primaries;
+    double gamma;  // 0: the curve of sRGB
+};
+/// Primaries and whites as published: IEC 61966-2-1 (sRGB), ITU-R BT.2020-2 (wider), ISO 22028-2 (ROMM RGB, wider
+/// still); the curves of the two wider are plain powers here, which a profile may have.
+const RgbSpace rgbSpaces[] = {
+    {"sRGB", {0.3127, 0.3290, 1}, {{0.64, 0.33, 1}, {0.30, 0.60, 1}, {0.15, 0.06, 1}}, 0},
+    {"BT.2020", {0.3127, 0.3290, 1}, {{0.708, 0.292, 1}, {0.170, 0.797, 1}, {0.131, 0.046, 1}}, 2.2},
+    {"ROMM", {0.3457, 0.3585, 1}, {{0.7347, 0.2653, 1}, {0.1596, 0.8404, 1}, {0.0366, 0.0001, 1}}, 1.8},
+};
+
+/// A picture of sRGB codes (CV_8UC3, B G R) in another space by Little CMS, in 16 bits, as PNG with the profile in it.
+std::vector<std::uint8_t> savedIn(const RgbSpace& space, const cv::Mat& srgb) {
+    const cmsFloat64Number curve[] = {2.4, 1 / 1.055, 0.055 / 1.055, 1 / 12.92, 0.04045};
+    cmsToneCurve* tone =
+        space.gamma > 0 ? cmsBuildGamma(nullptr, space.gamma) : cmsBuildParametricToneCurve(nullptr, 4, curve);
+    cmsToneCurve* curves[] = {tone, tone, tone};
+    cmsHPROFILE own = cmsCreateRGBProfile(&space.white, &space.primaries, curves), from = cmsCreate_sRGBProfile();
+    cmsUInt32Number size = 0;
+    cmsSaveProfileToMem(own, nullptr, &size);
+    std::vector<std::uint8_t> profile(size);
+    cmsSaveProfileToMem(own, profile.data(), &size);
+    cmsHTRANSFORM transform =
+        cmsCreateTransform(from, TYPE_BGR_8, own, TYPE_BGR_16, INTENT_RELATIVE_COLORIMETRIC, cmsFLAGS_NOOPTIMIZE);
+    cv::Mat codes(srgb.size(), CV_16UC3);
+    cmsDoTransform(transform, srgb.data, codes.data, cmsUInt32Number(srgb.total()));
+    cmsDeleteTransform(transform);
+    cmsCloseProfile(own);
+    cmsCloseProfile(from);
+    cmsFreeToneCurve(tone);
+    const std::vector<std::uint8_t> png = encoded(codes, ".png");
+    const auto image = Exiv2::ImageFactory::open(png.data(), long(png.size()));
+    image->readMetadata();
+    Exiv2::DataBuf icc(profile.data(), long(profile.size()));
+    image->setIccProfile(icc);
+    image->writeMetadata();
+    Exiv2::BasicIo& io = image->io();
+    io.open();
+    std::vector<std::uint8_t> bytes(io.size());
+    io.read(bytes.data(), long(bytes.size()));
+    return bytes;
 }
 
 }  // namespace
@@ -58,6 +113,46 @@ class TestReference : public QObject {
         QVERIFY(upright.ok() && plain.ok());
         QCOMPARE(upright->xyz.size(), plain->xyz.size());
         QVERIFY(cv::norm(upright->xyz, plain->xyz, cv::NORM_L1) / double(plain->xyz.total()) < 0.03);
+    }
+
+    /// The same picture in three RGB spaces gives the same masses and the same targets.
+    void profilesMakeNoDifference() {
+        cv::Mat image = cv::imread(TEST_DATA "/demo/kettle.png");
+        QVERIFY(!image.empty());
+        cv::resize(image, image, {}, 0.4, 0.4, cv::INTER_AREA);
+        struct Read {
+            Masses masses;
+            Passages passages;
+        };
+        std::vector<Read> reads;
+        Areas areas;
+        for (const RgbSpace& space : rgbSpaces) {
+            const auto picture = readPicture(savedIn(space, image), "kettle.png");
+            QVERIFY2(picture.ok(), space.name);
+            cv::Mat lab = picture->xyz.clone();
+            colour::toLab(lab);
+            const cv::Mat soft = squinted(lab, 0.4);
+            // A superpixel may fall the other way on a hair: the same areas are looked at.
+            if (areas.list.empty()) areas = proposedAreas(soft, 12);
+            reads.push_back({valueMasses(soft, 5), passagesOf(areas, lab, soft)});
+        }
+        double worst = 0;
+        for (std::size_t i = 1; i < reads.size(); ++i) {
+            const Read &one = reads[0], &other = reads[i];
+            QCOMPARE(other.masses.values.size(), one.masses.values.size());
+            for (std::size_t m = 0; m < one.masses.values.size(); ++m) {
+                const colour::Lab a{colour::lightnessOfMunsellValue(one.masses.values[m]), 0, 0};
+                const colour::Lab b{colour::lightnessOfMunsellValue(other.masses.values[m]), 0, 0};
+                worst = std::max(worst, colour::differenceCie2000(a, b));
+                QVERIFY(std::fabs(one.masses.shares[m] - other.masses.shares[m]) < 0.003);
+            }
+            QCOMPARE(other.passages.list.size(), one.passages.list.size());
+            for (std::size_t p = 0; p < one.passages.list.size(); ++p)
+                worst = std::max(worst,
+                                 colour::differenceCie2000(one.passages.list[p].target, other.passages.list[p].target));
+        }
+        qInfo("worst difference %.3f", worst);
+        QVERIFY2(worst <= 0.3, qPrintable(QString::number(worst)));
     }
 
     void picturesAreReducedAndCropped() {
