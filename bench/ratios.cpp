@@ -15,7 +15,7 @@ struct Timing {
     double nanoseconds;
 };
 
-/// The usual table, remembering the processor's time of each run.
+/// The usual table, remembering the time of each run: the clock's where that was asked for, else the processor's.
 class Remembering : public benchmark::ConsoleReporter {
  public:
     std::vector<Timing> timings;
@@ -25,9 +25,11 @@ class Remembering : public benchmark::ConsoleReporter {
         for (const Run& run : runs) {
             const std::string name = run.run_name.function_name;
             const auto cut = name.find('/');
-            if (run.error_occurred || cut == std::string::npos) continue;
+            if (run.error_occurred || cut == std::string::npos || run.run_type == Run::RT_Aggregate) continue;
+            const double time =
+                run.run_name.time_type == "real_time" ? run.GetAdjustedRealTime() : run.GetAdjustedCPUTime();
             timings.push_back({name.substr(0, cut), name.substr(cut + 1),
-                               run.GetAdjustedCPUTime() * 1e9 / benchmark::GetTimeUnitMultiplier(run.time_unit)});
+                               time * 1e9 / benchmark::GetTimeUnitMultiplier(run.time_unit)});
         }
     }
 };

@@ -251,6 +251,7 @@ void MainWindow::goTo(int station) {
     if (station < 0 || station >= int(stations_.size())) return;
     instruments_->setCurrentIndex(station);
     route_->setCurrent(station);
+    stations_[station]->refresh();
     showStation();
 }
 

@@ -10,6 +10,13 @@
 
 namespace app {
 
+namespace {
+
+/// Choices that follow each other faster are planned once.
+constexpr int pauseMilliseconds = 120;
+
+}  // namespace
+
 class Session::Choice : public QUndoCommand {
  public:
     Choice(Session& session, const QString& what, Chosen before, Chosen after, const QString& key)
@@ -32,7 +39,6 @@ class Session::Choice : public QUndoCommand {
 Session::Session(QObject* parent) : QObject(parent) {
     worker_.setMaxThreadCount(1);
     delay_.setSingleShot(true);
-    delay_.setInterval(120);
     connect(&delay_, &QTimer::timeout, this, &Session::startPlanning);
 }
 
@@ -52,6 +58,7 @@ void Session::open(planning::Study study, materials::Library library, std::share
         kept_->picture = std::move(picture);
     }
     set({std::move(study), std::make_shared<materials::Library>(std::move(library))});
+    delay_.start(0);  // there is no second choice to wait for
     history_.clear();
 }
 
@@ -72,7 +79,7 @@ void Session::push(const QString& what, Chosen changed, const QString& mergeKey)
 void Session::set(const Chosen& chosen) {
     chosen_ = chosen;
     Q_EMIT studyChanged();
-    delay_.start();
+    delay_.start(pauseMilliseconds);
 }
 
 void Session::glanceUnder(std::optional<colour::Light> light) {
@@ -103,6 +110,9 @@ QImage Session::sheetAfter(int steps) {
 void Session::lookCloser(const QRectF& part, const QSize& pixels) {
     // The pyramid is made when it is first looked into, after the reading, which comes first.
     if (!reading_ || !study().reference) return;
+    const subject::FramePlace whole(study().frame, reading_->source,
+                                    study().widthMillimetres / study().heightMillimetres);
+    if (whole.width() <= picture_.cols * 1.05) return;  // there is no more to be seen than what is shown
     struct Seen {
         std::shared_ptr<const subject::Pyramid> pyramid;
         QImage image;

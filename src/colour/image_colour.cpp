@@ -134,6 +134,30 @@ common::Result<cv::Mat> xyzImage(const cv::Mat& bgr, std::span<const std::uint8_
     return xyz;
 }
 
+common::Result<cv::Mat> xyzImageReduced(const cv::Mat& bgr, std::span<const std::uint8_t> iccProfile,
+                                        const std::string& name, int factor) {
+    if (factor <= 1) return xyzImage(bgr, iccProfile, name);
+    const auto reader = readerFor(bgr, iccProfile, name);
+    if (!reader) return reader.problem();
+    cv::Mat xyz(bgr.rows / factor, bgr.cols / factor, CV_32FC3);
+    const float share = 1.0f / float(factor * factor);
+    forRows(xyz.rows, [&](int y) {
+        thread_local std::vector<float> row;
+        row.resize(std::size_t(bgr.cols) * 3);
+        auto* out = xyz.ptr<float>(y);
+        std::fill_n(out, std::size_t(xyz.cols) * 3, 0.0f);
+        for (int v = 0; v < factor; ++v) {
+            (*reader)(bgr.ptr(y * factor + v), row.data(), bgr.cols);
+            const float* in = row.data();
+            for (int x = 0; x < xyz.cols; ++x)
+                for (int u = 0; u < factor; ++u, in += 3)
+                    for (int c = 0; c < 3; ++c) out[3 * x + c] += in[c];
+        }
+        for (int i = 0; i < xyz.cols * 3; ++i) out[i] *= share;
+    });
+    return xyz;
+}
+
 common::Result<cv::Mat> labImage(const cv::Mat& bgr, std::span<const std::uint8_t> iccProfile,
                                  const std::string& name) {
     const auto reader = readerFor(bgr, iccProfile, name);

@@ -15,6 +15,11 @@ namespace colour {
 /// anything but RGB or grey; `name` stands in the problem.
 common::Result<cv::Mat> xyzImage(const cv::Mat& bgr, std::span<const std::uint8_t> iccProfile, const std::string& name);
 
+/// The same, reduced in one pass by a whole factor: each pixel is the mean light of `factor` x `factor` of the source;
+/// what is left over on the right and below is let go.
+common::Result<cv::Mat> xyzImageReduced(const cv::Mat& bgr, std::span<const std::uint8_t> iccProfile,
+                                        const std::string& name, int factor);
+
 /// The same to CIELAB, in one pass.
 common::Result<cv::Mat> labImage(const cv::Mat& bgr, std::span<const std::uint8_t> iccProfile, const std::string& name);
 

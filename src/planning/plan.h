@@ -17,6 +17,7 @@ namespace planning {
 /// The reference as this study reads it: everything that does not depend on materials.
 struct Reading {
     cv::Size reference;  // in pixels, as the frame lies on it
+    cv::Size source;     // in the file's own pixels, upright
     cv::Mat xyz;         // CV_32FC3, framed
     cv::Mat lab;         // the same in CIELAB
     cv::Mat squinted;

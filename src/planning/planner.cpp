@@ -32,48 +32,59 @@ double formatOf(const Study& study) {
     return study.widthMillimetres / study.heightMillimetres;
 }
 
-/// The part of the study that a reading depends on, besides the reference: numbers in a fixed order, exact.
-std::string readingKeyOf(const Study& study) {
-    std::string key;
-    const auto number = [&](double v) {
+/// Numbers as text, exactly and in their order: what depends on the same numbers has the same key.
+class Key {
+ public:
+    Key& operator<<(double v) {
         char text[32];
         std::snprintf(text, sizeof text, "%.17g ", v);
-        key += text;
-    };
-    const auto numbers = [&](std::initializer_list<double> list) {
-        for (const double v : list) number(v);
-    };
-    const auto choice = [&](const subject::ColourChoice& c) { numbers({c.chroma, c.contrast, c.lighter, c.warmer}); };
+        text_ += text;
+        return *this;
+    }
+    Key& operator<<(const char* word) {
+        text_ += word;
+        return *this;
+    }
+    Key& operator<<(const subject::Place& place) { return *this << place.x << place.y; }
+    Key& operator<<(const subject::ColourChoice& c) { return *this << c.chroma << c.contrast << c.lighter << c.warmer; }
+    std::string text() && { return std::move(text_); }
+
+ private:
+    std::string text_;
+};
+
+/// The part of the study that its frame depends on, besides the reference.
+std::string frameKeyOf(const Study& study) {
     const subject::Frame& frame = study.frame;
-    const colour::Xyz grey = frame.grey.value_or(colour::Xyz{});
-    numbers({formatOf(study), double(study.areas), double(study.valueLevels), study.squint, frame.centreX,
-             frame.centreY, frame.width, frame.degrees, double(frame.grey.has_value()), grey.x, grey.y, grey.z});
-    key += "thresholds ";
-    for (const double value : study.thresholds) number(value);
-    choice(study.colour);
+    Key key;
+    key << formatOf(study) << frame.centreX << frame.centreY << frame.width << frame.degrees;
+    if (frame.grey) key << "grey " << frame.grey->x << frame.grey->y << frame.grey->z;
+    return std::move(key).text();
+}
+
+/// And its reading.
+std::string readingKeyOf(const Study& study) {
+    Key key;
+    key << frameKeyOf(study).c_str() << study.areas << study.valueLevels << study.squint << study.colour
+        << "thresholds ";
+    for (const double value : study.thresholds) key << value;
     for (const subject::AreaEdit& edit : study.areaEdits) {
-        key += subject::nameOf(edit.kind);
+        key << "edit " << double(edit.kind);
         for (const subject::Scribble& scribble : edit.scribbles) {
-            key += " scribble ";
-            for (const subject::Place& place : scribble) numbers({place.x, place.y});
+            key << "scribble ";
+            for (const subject::Place& place : scribble) key << place;
         }
     }
     for (const AreaName& name : study.areaNames) {
-        key += "area ";
-        numbers({name.x, name.y, name.plane ? double(*name.plane) : -1.0, double(name.focal), double(name.kind)});
-        choice(name.colour);
-        if (!name.borrowed) continue;
-        const auto& [picture, part] = *name.borrowed;
-        key += "from ";
-        numbers({double(picture), part.from.x, part.from.y, part.to.x, part.to.y});
+        key << "area " << name.x << name.y << (name.plane ? double(*name.plane) : -1.0) << double(name.focal)
+            << double(name.kind) << name.colour;
+        if (name.borrowed)
+            key << "from " << name.borrowed->picture << name.borrowed->part.from << name.borrowed->part.to;
     }
     // A file's own address stands for it: it is held as long as what was read of it.
-    for (const auto& other : study.others) number(double(reinterpret_cast<std::uintptr_t>(other.get())));
-    for (const subject::Line& pair : study.pairs) {
-        key += "pair ";
-        numbers({pair.from.x, pair.from.y, pair.to.x, pair.to.y});
-    }
-    return key;
+    for (const auto& other : study.others) key << "other " << double(reinterpret_cast<std::uintptr_t>(other.get()));
+    for (const subject::Line& pair : study.pairs) key << "pair " << pair.from << pair.to;
+    return std::move(key).text();
 }
 
 /// What the artist says of areas goes before what is proposed.
@@ -259,7 +270,17 @@ std::optional<Problem> decode(const Study& study, Kept& kept) {
     kept.reference = study.reference;
     kept.picture = std::make_shared<subject::Picture>(*std::move(picture));
     kept.reading.reset();
+    kept.frameKey.clear();
     return std::nullopt;
+}
+
+/// And in its frame.
+void frame(const Study& study, Kept& kept) {
+    const std::string key = frameKeyOf(study);
+    if (kept.frameKey == key) return;
+    kept.frameKey = key;
+    kept.framed = subject::framed(kept.picture->xyz, study.frame, formatOf(study), readLongSide);
+    kept.framedPicture = colour::srgb8ImageFromXyz(kept.framed);
 }
 
 /// And the other references, in the study's order.
@@ -326,7 +347,8 @@ std::string_view nameOf(Stage stage) {
 
 common::Result<cv::Mat> readReference(const Study& study, Kept& kept) {
     if (auto problem = decode(study, kept)) return *problem;
-    return colour::srgb8ImageFromXyz(subject::framed(kept.picture->xyz, study.frame, formatOf(study), readLongSide));
+    frame(study, kept);
+    return kept.framedPicture;
 }
 
 common::Result<std::shared_ptr<const Reading>> readSubject(const Study& study, Kept& kept) {
@@ -338,10 +360,12 @@ common::Result<std::shared_ptr<const Reading>> readSubject(const Study& study, K
 
     auto reading = std::make_shared<Reading>();
     reading->reference = kept.picture->xyz.size();
-    reading->xyz = subject::framed(kept.picture->xyz, study.frame, formatOf(study), readLongSide);
+    reading->source = kept.picture->sourcePixels;
+    frame(study, kept);
+    reading->xyz = kept.framed;
     reading->lab = reading->xyz.clone();
     colour::toLab(reading->lab);
-    reading->picture = colour::srgb8ImageFromXyz(reading->xyz);
+    reading->picture = kept.framedPicture;
     reading->squinted = subject::squinted(reading->lab, study.squint);
     reading->areas =
         subject::edited(subject::proposedAreas(reading->squinted, study.areas), reading->squinted, study.areaEdits);

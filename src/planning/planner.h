@@ -19,6 +19,8 @@ struct Kept {
         cv::Mat lab, picture;  // whole and upright, at the reading's size: CIELAB, and CV_8UC3 as R G B
     };
     std::vector<Other> others;
+    std::string frameKey;
+    cv::Mat framed, framedPicture;  // XYZ, and CV_8UC3 as R G B
     std::string readingKey;
     std::shared_ptr<const Reading> reading;
 };

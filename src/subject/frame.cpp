@@ -60,8 +60,7 @@ cv::Mat framed(const cv::Mat& xyz, const Frame& frame, double format, int longSi
         // Whole pixels, none of them mixed with its neighbours.
         const int x = int(std::floor((2 * frame.centreX * xyz.cols - width) / 2));
         const int y = int(std::floor((2 * frame.centreY * xyz.rows - height) / 2));
-        image = xyz(cv::Rect(std::clamp(x, 0, xyz.cols - width), std::clamp(y, 0, xyz.rows - height), width, height))
-                    .clone();
+        image = xyz(cv::Rect(std::clamp(x, 0, xyz.cols - width), std::clamp(y, 0, xyz.rows - height), width, height));
     } else {
         const auto at = [&](double x, double y) {
             const cv::Point2d p = place.inReference({x / width, y / height});
@@ -73,12 +72,15 @@ cv::Mat framed(const cv::Mat& xyz, const Frame& frame, double format, int longSi
                        cv::INTER_LINEAR | cv::WARP_INVERSE_MAP, cv::BORDER_REPLICATE);
     }
     const double scale = double(longSide) / std::max(width, height);
+    cv::Mat out;
     if (scale < 1)
-        cv::resize(image.clone(), image,
+        cv::resize(image, out,
                    {std::max(1, int(std::lround(width * scale))), std::max(1, int(std::lround(height * scale)))}, 0, 0,
                    cv::INTER_AREA);
-    neutralise(image, frame);
-    return image;
+    else
+        out = image.clone();
+    neutralise(out, frame);
+    return out;
 }
 
 void neutralise(cv::Mat& xyz, const Frame& frame) {

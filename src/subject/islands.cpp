@@ -1,5 +1,6 @@
 #include "subject/islands.h"
 
+#include <algorithm>
 #include <map>
 #include <opencv2/core.hpp>
 #include <vector>
@@ -13,35 +14,54 @@ struct Pieces {
     std::vector<int> label, size, group;
 };
 
-/// Connected pieces (4-neighbours) of equal label and equal `within`.
+/// Connected pieces (4-neighbours) of equal label and equal `within`, numbered as they are met from the top, left to
+/// right. In two passes: what belongs together is united, then numbered (union-find).
 Pieces piecesOf(const cv::Mat& labels, const cv::Mat& within) {
-    Pieces pieces{cv::Mat(labels.size(), CV_32S, cv::Scalar(-1)), {}, {}, {}};
-    std::vector<cv::Point> stack;
-    for (int y = 0; y < labels.rows; ++y)
+    Pieces pieces{cv::Mat(labels.size(), CV_32S), {}, {}, {}};
+    std::vector<int> parent;
+    const auto rootOf = [&](int i) {
+        while (parent[std::size_t(i)] != i) i = parent[std::size_t(i)] = parent[std::size_t(parent[std::size_t(i)])];
+        return i;
+    };
+    for (int y = 0; y < labels.rows; ++y) {
+        const int* label = labels.ptr<int>(y);
+        const int* above = y > 0 ? labels.ptr<int>(y - 1) : nullptr;
+        const int* group = within.empty() ? nullptr : within.ptr<int>(y);
+        const int* groupAbove = within.empty() || y == 0 ? nullptr : within.ptr<int>(y - 1);
+        int* piece = pieces.of.ptr<int>(y);
+        const int* pieceAbove = y > 0 ? pieces.of.ptr<int>(y - 1) : nullptr;
         for (int x = 0; x < labels.cols; ++x) {
-            if (pieces.of.at<int>(y, x) >= 0) continue;
-            const int label = labels.at<int>(y, x);
-            const int group = within.empty() ? 0 : within.at<int>(y, x);
-            const int piece = static_cast<int>(pieces.label.size());
-            pieces.label.push_back(label);
-            pieces.group.push_back(group);
-            pieces.size.push_back(0);
-            pieces.of.at<int>(y, x) = piece;
-            stack.push_back({x, y});
-            while (!stack.empty()) {
-                const cv::Point p = stack.back();
-                stack.pop_back();
-                ++pieces.size[piece];
-                for (const cv::Point step : {cv::Point(1, 0), cv::Point(-1, 0), cv::Point(0, 1), cv::Point(0, -1)}) {
-                    const cv::Point q = p + step;
-                    if (q.x < 0 || q.y < 0 || q.x >= labels.cols || q.y >= labels.rows) continue;
-                    if (pieces.of.at<int>(q) >= 0 || labels.at<int>(q) != label) continue;
-                    if (!within.empty() && within.at<int>(q) != group) continue;
-                    pieces.of.at<int>(q) = piece;
-                    stack.push_back(q);
-                }
+            const bool isLeft = x > 0 && label[x - 1] == label[x] && (!group || group[x - 1] == group[x]);
+            const bool isAbove = above && above[x] == label[x] && (!group || groupAbove[x] == group[x]);
+            if (isLeft) piece[x] = piece[x - 1];
+            if (isAbove && isLeft && pieceAbove[x] != piece[x]) {
+                // The smaller root stays, so that roots are met first.
+                const int one = rootOf(piece[x]), other = rootOf(pieceAbove[x]);
+                parent[std::size_t(std::max(one, other))] = std::min(one, other);
+                piece[x] = std::min(one, other);
+            } else if (isAbove && !isLeft) {
+                piece[x] = pieceAbove[x];
+            } else if (!isAbove && !isLeft) {
+                piece[x] = int(parent.size());
+                parent.push_back(piece[x]);
             }
         }
+    }
+    std::vector<int> numberOf(parent.size(), -1);
+    for (int y = 0; y < labels.rows; ++y) {
+        int* piece = pieces.of.ptr<int>(y);
+        for (int x = 0; x < labels.cols; ++x) {
+            int& number = numberOf[std::size_t(rootOf(piece[x]))];
+            if (number < 0) {
+                number = int(pieces.label.size());
+                pieces.label.push_back(labels.at<int>(y, x));
+                pieces.group.push_back(within.empty() ? 0 : within.at<int>(y, x));
+                pieces.size.push_back(0);
+            }
+            piece[x] = number;
+            ++pieces.size[std::size_t(number)];
+        }
+    }
     return pieces;
 }
 
@@ -58,11 +78,14 @@ cv::Mat withoutIslands(const cv::Mat& labels, int leastPixels, const cv::Mat& wi
             if (pieces.size[one] < leastPixels) ++border[one][other];
             if (pieces.size[other] < leastPixels) ++border[other][one];
         };
-        for (int y = 0; y < out.rows; ++y)
+        for (int y = 0; y < out.rows; ++y) {
+            const int* piece = pieces.of.ptr<int>(y);
+            const int* below = y + 1 < out.rows ? pieces.of.ptr<int>(y + 1) : piece;
             for (int x = 0; x < out.cols; ++x) {
-                if (x + 1 < out.cols) touch(pieces.of.at<int>(y, x), pieces.of.at<int>(y, x + 1));
-                if (y + 1 < out.rows) touch(pieces.of.at<int>(y, x), pieces.of.at<int>(y + 1, x));
+                if (x + 1 < out.cols) touch(piece[x], piece[x + 1]);
+                touch(piece[x], below[x]);
             }
+        }
         std::vector<int> newLabel = pieces.label;
         bool changed = false;
         for (std::size_t piece = 0; piece < newLabel.size(); ++piece) {

@@ -70,7 +70,9 @@ Levels exactLevels(const std::vector<double>& sortedValues, const std::vector<do
     const SpanCost span(sortedValues, weights);
     std::vector<Row> rows(k, Row{std::vector<double>(n, std::numeric_limits<double>::infinity()), std::vector<int>(n)});
     for (int i = 0; i < n; ++i) rows[0].cost[i] = span(0, i);
-    for (int level = 1; level < k; ++level) fill(span, rows[level - 1], rows[level], level, n - 1, level, n - 1);
+    // Of the last row only the last end is asked for.
+    for (int level = 1; level < k; ++level)
+        fill(span, rows[level - 1], rows[level], level == k - 1 ? n - 1 : level, n - 1, level, n - 1);
 
     levels.cost = rows[k - 1].cost[n - 1];
     int last = n - 1;

@@ -150,11 +150,13 @@ common::Result<DecodedPicture> decodePicture(std::span<const std::uint8_t> bytes
 common::Result<Picture> readPicture(std::span<const std::uint8_t> bytes, const std::string& name, int workingLongSide) {
     const auto source = decodePicture(bytes, name);
     if (!source) return source.problem();
-    auto measured = colour::xyzImage(source->bgr, source->iccProfile, name);
+    // By a whole factor while the light is measured, which saves most of the memory; the rest of the way afterwards.
+    const int longSide = std::max(source->bgr.cols, source->bgr.rows);
+    auto measured = colour::xyzImageReduced(source->bgr, source->iccProfile, name, longSide / workingLongSide);
     if (!measured) return measured.problem();
     Picture picture;
     picture.xyz = *measured;
-    picture.sourcePixels = picture.xyz.size();
+    picture.sourcePixels = source->bgr.size();
     const double scale = double(workingLongSide) / std::max(picture.xyz.cols, picture.xyz.rows);
     if (scale < 1) {
         // Light is averaged, not code values, as the eye does from the easel.

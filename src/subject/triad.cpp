@@ -24,6 +24,12 @@ Triad::Swatch medianSwatch(const std::vector<cv::Point>& pixels, const cv::Mat& 
     return {{v[0], v[1], v[2]}, {(nearest.x + 0.5) / lab.cols, (nearest.y + 0.5) / lab.rows}};
 }
 
+cv::Point placeIn(const cv::Mat& map, int label) {
+    cv::Point place;
+    cv::minMaxLoc(map == label, nullptr, nullptr, nullptr, &place);
+    return place;
+}
+
 double warmerThan(const colour::Lab& light, const colour::Lab& shadow) {
     constexpr double haze = 0.0005;  // of the darkest blacks hardly any hue is left
     const colour::Xyz lit = colour::xyzFromLab(light), dim = colour::xyzFromLab(shadow);
@@ -34,10 +40,15 @@ double warmerThan(const colour::Lab& light, const colour::Lab& shadow) {
 
 std::vector<Triad> triadsOf(const Areas& areas, const cv::Mat& lab) {
     std::vector<std::vector<cv::Point>> pixels(areas.list.size());
-    for (int y = 0; y < lab.rows; ++y)
-        for (int x = 0; x < lab.cols; ++x) pixels[std::size_t(areas.map.at<int>(y, x))].emplace_back(x, y);
+    constexpr std::size_t large = 400'000;
+    const int step = lab.total() > large ? 2 : 1;
+    for (int y = 0; y < lab.rows; y += step)
+        for (int x = 0; x < lab.cols; x += step) pixels[std::size_t(areas.map.at<int>(y, x))].emplace_back(x, y);
     std::vector<Triad> triads;
-    for (const auto& inside : pixels) {
+    for (std::size_t i = 0; i < pixels.size(); ++i) {
+        std::vector<cv::Point>& inside = pixels[i];
+        // A sliver between the pixels that are looked at.
+        if (inside.empty()) inside.emplace_back(placeIn(areas.map, int(i)));
         std::vector<float> lightness;
         for (const cv::Point& p : inside) lightness.push_back(lab.at<cv::Vec3f>(p)[0]);
         const std::vector<double> upTo = lightnessLevels(lightness, 3).upTo;

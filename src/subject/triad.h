@@ -19,7 +19,8 @@ struct Triad {
     double lightWarmer = 0;
 };
 
-/// Of each area; `lab` is the picture (CV_32FC3, CIELAB). Thirds are the exact levels of its lightness.
+/// Of each area; `lab` is the picture (CV_32FC3, CIELAB). Thirds are the exact levels of its lightness. Of a large
+/// picture every other pixel is looked at.
 std::vector<Triad> triadsOf(const Areas& areas, const cv::Mat& lab);
 
 }  // namespace subject

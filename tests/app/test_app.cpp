@@ -1,10 +1,8 @@
 #include <QApplication>
-#include <QCheckBox>
 #include <QComboBox>
 #include <QDragEnterEvent>
 #include <QDropEvent>
 #include <QFile>
-#include <QLineEdit>
 #include <QMenuBar>
 #include <QMimeData>
 #include <QPushButton>
@@ -20,6 +18,7 @@
 #include "drawing/fonts.h"
 #include "small_study.h"
 #include "storage/document.h"
+#include "window_hand.h"
 #include "wording/sentences.h"
 
 using namespace app;
@@ -38,50 +37,7 @@ class TestApp : public QObject {
     QTemporaryDir folder_;
     QString at(const char* name) const { return folder_.filePath(QString::fromLatin1(name)); }
 
-    static bool planned(MainWindow& window) {
-        return QTest::qWaitFor([&] { return window.session().isPlanCurrent(); }, 60000);
-    }
-    std::unique_ptr<MainWindow> opened() {
-        auto window = std::make_unique<MainWindow>(smallLibrary());
-        window->show();
-        if (!window->openFile(at("ball.dune")) || !planned(*window)) return nullptr;
-        window->session().history().setClean();
-        // Shortcuts go to the active window; a bare X server has no window manager to make it so.
-        window->activateWindow();
-        window->setFocus();
-        return QTest::qWaitFor([&] { return window->isActiveWindow(); }, 5000) ? std::move(window) : nullptr;
-    }
-    template <typename Field>
-    static Field* named(MainWindow& window, const QString& name) {
-        for (Field* field : window.findChildren<Field*>())
-            if (field->accessibleName() == name) return field;
-        return nullptr;
-    }
-
-    /// A place on the subject as it lies in the window, by fractions of the picture.
-    static QPoint placeIn(MainWindow& window, double x, double y) {
-        const PicturePair& pictures = window.pictures();
-        const double room = (pictures.width() - 32) / 2.0, high = pictures.height() - 36.0;
-        const planning::Study& study = window.session().study();
-        const double scale = std::min(room / study.widthMillimetres, high / study.heightMillimetres);
-        const QPointF middle(10 + room / 2, 26 + high / 2);
-        return (middle + QPointF((x - 0.5) * study.widthMillimetres, (y - 0.5) * study.heightMillimetres) * scale)
-            .toPoint();
-    }
-    static void dragged(PicturePair& pictures, const QPoint& from, const QPoint& to) {
-        QTest::mousePress(&pictures, Qt::LeftButton, {}, from);
-        QTest::mouseMove(&pictures, (from + to) / 2);
-        QTest::mouseMove(&pictures, to);
-        QTest::mouseRelease(&pictures, Qt::LeftButton, {}, to);
-    }
-    static void pressed(MainWindow& window, const QString& text) {
-        for (QPushButton* button : window.findChildren<QPushButton*>())
-            if (button->text() == text && button->isVisible()) {
-                QVERIFY2(button->isEnabled(), qPrintable(text));
-                return QTest::mouseClick(button, Qt::LeftButton);
-            }
-        QFAIL(qPrintable(text));
-    }
+    std::unique_ptr<MainWindow> opened() { return openedWindow(at("ball.dune")); }
 
  private Q_SLOTS:
     void initTestCase() {
@@ -245,149 +201,13 @@ class TestApp : public QObject {
         QVERIFY(!window->margin().text().strokes.empty());
     }
 
-    void aDrawnLineIsMeasured() {
-        auto window = opened();
-        QVERIFY(window);
-        window->goTo(0);
-        PicturePair& pictures = window->pictures();
-        const QPoint from(pictures.width() / 4 - 60, pictures.height() / 2);
-        QTest::mousePress(&pictures, Qt::LeftButton, {}, from);
-        QTest::mouseMove(&pictures, from + QPoint(40, 0));
-        QTest::mouseMove(&pictures, from + QPoint(80, 0));
-        QTest::mouseRelease(&pictures, Qt::LeftButton, {}, from + QPoint(80, 0));
-        // The picture fills its frame in one direction; 80 pixels are so many millimetres.
-        const double frameWidth = (pictures.width() - 32) / 2.0, frameHeight = pictures.height() - 36.0;
-        const double millimetresPerPixel = std::max(240.0 / frameWidth, 180.0 / frameHeight);
-        const QString wanted = QString::number(80 * millimetresPerPixel, 'f', 0);
-        QVERIFY2(window->margin().text().paragraphs.join(' ').contains(wanted + " mm"),
-                 qPrintable(window->margin().text().paragraphs.join(' ')));
-        pressed(*window, "As the unit");
-        QVERIFY(window->margin().text().paragraphs.join(' ').contains("1.00 of your units"));
-    }
-
-    /// Crop, level and grey by mouse on the picture; all of it undone and done again gives the same studies.
-    void theFrameIsChosenOnThePicture() {
-        auto window = opened();
-        QVERIFY(window);
-        window->goTo(0);
-        PicturePair& pictures = window->pictures();
-        const auto press = [&](const QString& text) { pressed(*window, text); };
-        const auto at = [&](double x, double y) { return placeIn(*window, x, y); };
-        const auto drag = [&](const QPoint& from, const QPoint& to) { dragged(pictures, from, to); };
-        QList<planning::Study> studies{window->session().study()};
-        const auto chosen = [&] {
-            QVERIFY(planned(*window));
-            studies << window->session().study();
-        };
-        const auto frame = [&]() -> const subject::Frame& { return window->session().study().frame; };
-
-        drag(at(0.2, 0.2), at(0.8, 0.75));
-        press("Crop to it");
-        chosen();
-        QVERIFY2(std::fabs(frame().width - 0.6) < 0.03, qPrintable(QString::number(frame().width)));
-        QVERIFY(std::fabs(frame().centreX - 0.5) < 0.02 && std::fabs(frame().centreY - 0.475) < 0.02);
-        QCOMPARE(window->session().study().heightMillimetres, 180.0);
-        QCOMPARE(window->session().reading()->xyz.cols, 120);  // of the reference's 200 pixels
-        drag(at(0.2, 0.5), at(0.8, 0.54));
-        press("Level by it");
-        chosen();
-        QVERIFY2(std::fabs(frame().degrees - 2.9) < 0.5, qPrintable(QString::number(frame().degrees)));
-        drag(at(0.1, 0.2), at(0.9, 0.6));
-        press("Crop freely");
-        chosen();
-        QVERIFY(std::fabs(window->session().study().heightMillimetres - 240 / (0.8 * 240 / (0.4 * 180))) < 3);
-        press("Point at a grey");
-        QTest::mouseClick(&pictures, Qt::LeftButton, {}, at(0.05, 0.1));
-        chosen();
-        QVERIFY(frame().grey.has_value());
-        const cv::Scalar mean = cv::mean(window->session().reading()->lab(cv::Rect(2, 2, 6, 4)));
-        QVERIFY2(std::hypot(mean[1], mean[2]) < 1, qPrintable(QString::number(mean[1])));
-        press("As photographed");
-        chosen();
-        QVERIFY(frame() == subject::Frame{});
-        QVERIFY(window->margin().text().paragraphs.join(' ').contains("cut to the sheet's format"));
-
-        for (qsizetype i = studies.size() - 2; i >= 0; --i) {
-            QTest::keyClick(window.get(), Qt::Key_Z, Qt::ControlModifier);
-            QVERIFY(window->session().study() == studies[i]);
-        }
-        for (qsizetype i = 1; i < studies.size(); ++i) {
-            QTest::keyClick(window.get(), Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier);
-            QVERIFY2(window->session().study() == studies[i], qPrintable(QString::number(i)));
-        }
-        // A named area keeps its name where it is.
-        for (int i = 1; i < int(studies.size()); ++i) window->session().history().undo();
-        QVERIFY(planned(*window));
-        drag(at(0.3, 0.3), at(0.9, 0.9));
-        press("Crop to it");
-        const planning::AreaName ball = window->session().study().areaNames.at(0);
-        QVERIFY(ball.name == "ball" && std::fabs(ball.x - 1.0 / 3) < 0.05 && std::fabs(ball.y - 1.0 / 3) < 0.05);
-    }
-
-    void areasAreCorrectedOnThePicture() {
-        auto window = opened();
-        QVERIFY(window);
-        window->goTo(0);
-        PicturePair& pictures = window->pictures();
-        QList<planning::Study> studies{window->session().study()};
-        const auto chosen = [&] {
-            QVERIFY(planned(*window));
-            studies << window->session().study();
-        };
-        const auto count = [&] { return window->session().reading()->areas.list.size(); };
-        const std::size_t before = count();
-        const auto labels = [&](double x, double y) {
-            return subject::labelAt(window->session().reading()->areas.map, x, y);
-        };
-        // The wall and the table, joined by a line from one to the other; then the one area parted again.
-        QVERIFY(labels(0.1, 0.2) != labels(0.1, 0.9));
-        dragged(pictures, placeIn(*window, 0.1, 0.2), placeIn(*window, 0.1, 0.9));
-        pressed(*window, "Join areas");
-        chosen();
-        QCOMPARE(count(), before - 1);
-        QCOMPARE(labels(0.1, 0.2), labels(0.1, 0.9));
-        pressed(*window, "Part the area");
-        chosen();
-        QCOMPARE(count(), before);
-        QVERIFY(labels(0.1, 0.2) != labels(0.1, 0.9));
-        // The table is called so and lies behind; the wall is what the picture is about.
-        QTest::mouseClick(&pictures, Qt::LeftButton, {}, placeIn(*window, 0.1, 0.9));
-        auto* name = named<QLineEdit>(*window, "Area's name");
-        name->setFocus();
-        QTest::keyClicks(name, "table");
-        QTest::keyClick(name, Qt::Key_Return);
-        chosen();
-        const int table = labels(0.1, 0.9);
-        QCOMPARE(wording::areaName(*window->session().plan(), table), QStringLiteral("table"));
-        auto* plane = named<QComboBox>(*window, "Area's plane");
-        plane->setCurrentIndex(0);
-        Q_EMIT plane->activated(0);
-        chosen();
-        QCOMPARE(window->session().reading()->areas.list[std::size_t(table)].plane, subject::Plane::background);
-        QTest::mouseClick(&pictures, Qt::LeftButton, {}, placeIn(*window, 0.1, 0.2));
-        QVERIFY(name->text().isEmpty());
-        for (QCheckBox* box : window->findChildren<QCheckBox*>())
-            if (box->text() == "What the picture is about") QTest::mouseClick(box, Qt::LeftButton);
-        chosen();
-        for (int i = 0; i < int(count()); ++i)
-            QCOMPARE(window->session().reading()->areas.list[std::size_t(i)].focal, i == labels(0.1, 0.2));
-        for (qsizetype i = studies.size() - 2; i >= 0; --i) {
-            QTest::keyClick(window.get(), Qt::Key_Z, Qt::ControlModifier);
-            QVERIFY2(window->session().study() == studies[i], qPrintable(QString::number(i)));
-        }
-        for (qsizetype i = 1; i < studies.size(); ++i) {
-            QTest::keyClick(window.get(), Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier);
-            QVERIFY2(window->session().study() == studies[i], qPrintable(QString::number(i)));
-        }
-    }
-
     void keysAreHeld() {
         auto window = opened();
         QVERIFY(window);
         window->setFocus();
         using Way = PicturePair::Way;
         for (const auto& [key, way] : {std::pair(Qt::Key_Q, Way::squint), std::pair(Qt::Key_W, Way::values),
-                                       std::pair(Qt::Key_E, Way::mirror)}) {
+                                       std::pair(Qt::Key_E, Way::mirror), std::pair(Qt::Key_D, Way::upsideDown)}) {
             QTest::keyPress(window.get(), key);
             QVERIFY(window->pictures().way(way));
             QTest::keyRelease(window.get(), key);
@@ -408,6 +228,8 @@ class TestApp : public QObject {
         QDropEvent drop(QPointF(300, 300), Qt::CopyAction, &data, Qt::LeftButton, Qt::NoModifier);
         window.dropEvent(&drop);
         QVERIFY2(window.margin().problem().isEmpty(), qPrintable(window.margin().problem()));
+        QVERIFY(window.isOpening());
+        QVERIFY(QTest::qWaitFor([&] { return !window.isOpening(); }, 20000));
         QCOMPARE(window.session().study().title, std::string("ball"));
         QVERIFY(planned(window));
         QVERIFY(window.session().reading() != nullptr);
@@ -426,6 +248,15 @@ class TestApp : public QObject {
             QVERIFY(window->margin().problem().endsWith('.'));
             QVERIFY(window->session().study() == before);
         }
+        // What only decoding finds is said as soon as it has been found.
+        QFile whole(at("ball.png")), cut(at("cut.png"));
+        QVERIFY(whole.open(QIODevice::ReadOnly) && cut.open(QIODevice::WriteOnly));
+        cut.write(whole.readAll().left(whole.size() / 2));
+        cut.close();
+        window->openFile(at("cut.png"));
+        QVERIFY(QTest::qWaitFor([&] { return !window->isOpening(); }, 20000));
+        QVERIFY(window->margin().problem().contains("cut off"));
+        QVERIFY(window->session().study() == before);
         QVERIFY(!window->saveTo("/proc/no/such.dune"));
         QVERIFY(!window->margin().problem().isEmpty());
     }

@@ -17,6 +17,7 @@ class FrameLeaf : public SubjectLeaf {
     FrameLeaf(Session& session, OnSubject& on);
     PicturePair::Hand hand() const override { return PicturePair::Hand::line; }
     void refresh() override;
+    void drawn() override { refresh(); }
     bool takesPoint(const QPointF& fraction) override;
     QStringList sentences() const override;
 

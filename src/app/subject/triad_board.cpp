@@ -24,17 +24,21 @@ TriadBoard::TriadBoard(QWidget* parent) : QWidget(parent) {
 void TriadBoard::show(std::shared_ptr<const planning::Reading> reading, const QStringList& names, int selected) {
     if (reading != reading_) {
         reading_ = std::move(reading);
-        triads_ = reading_ ? subject::triadsOf(reading_->areas, reading_->lab) : std::vector<subject::Triad>();
+        triads_.clear();
         order_.clear();
-        for (std::size_t i = 0; i < triads_.size(); ++i) order_.push_back(int(i));
-        if (reading_)
-            std::ranges::stable_sort(order_, std::greater<>(),
-                                     [&](int i) { return reading_->areas.list[std::size_t(i)].share; });
+        for (std::size_t i = 0; reading_ && i < reading_->areas.list.size(); ++i) order_.push_back(int(i));
+        std::ranges::stable_sort(order_, std::greater<>(),
+                                 [&](int i) { return reading_->areas.list[std::size_t(i)].share; });
         setMinimumHeight(heightFor(width()));
     }
     names_ = names;
     selected_ = selected;
     update();
+}
+
+const std::vector<subject::Triad>& TriadBoard::triads() {
+    if (triads_.empty() && reading_) triads_ = subject::triadsOf(reading_->areas, reading_->lab);
+    return triads_;
 }
 
 int TriadBoard::columns(int width) const {
@@ -66,7 +70,7 @@ void TriadBoard::paintEvent(QPaintEvent*) {
     for (int place = 0; place < int(order_.size()); ++place) {
         const int area = order_[std::size_t(place)];
         const QRectF tile = tileOf(place).adjusted(3, 3, -3, -3);
-        const subject::Triad& triad = triads_[std::size_t(area)];
+        const subject::Triad& triad = triads()[std::size_t(area)];
         const double wide = 26;
         QRectF swatch(tile.left(), tile.top(), wide, tile.height());
         for (const subject::Triad::Swatch* one : {&triad.dark, &triad.medium, &triad.light}) {

@@ -19,7 +19,7 @@ class TriadBoard : public QWidget {
     explicit TriadBoard(QWidget* parent = nullptr);
     void show(std::shared_ptr<const planning::Reading> reading, const QStringList& names, int selected);
     /// As shown; empty without a reading.
-    const std::vector<subject::Triad>& triads() const { return triads_; }
+    const std::vector<subject::Triad>& triads();
     QSize sizeHint() const override { return {400, heightFor(width())}; }
 
  Q_SIGNALS:
@@ -36,8 +36,8 @@ class TriadBoard : public QWidget {
     QRectF tileOf(int place) const;
 
     std::shared_ptr<const planning::Reading> reading_;
-    std::vector<subject::Triad> triads_;
-    std::vector<int> order_;  // areas, largest first
+    std::vector<subject::Triad> triads_;  // of the reading, when it is first looked at
+    std::vector<int> order_;              // areas, largest first
     QStringList names_;
     int selected_ = -1;
 };

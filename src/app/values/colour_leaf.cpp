@@ -160,7 +160,7 @@ void ColourLeaf::refresh() {
     whole_->setEnabled(area() >= 0);
     setBack_->setEnabled(area() >= 0);
     asItIs_->setEnabled(choice != subject::ColourChoice{});
-    if (!reading || reading == shownOf_) return;
+    if (!reading || reading == shownOf_ || !isVisible()) return;
     shownOf_ = reading;
     const cv::Size size = reading->coloured.size();
     const double scale = std::min(1.0, smallSide / std::max(size.width, size.height));

@@ -42,7 +42,7 @@ GroupingsLeaf::GroupingsLeaf(Session& session) : session_(session) {
 void GroupingsLeaf::refresh() {
     const auto reading = session_.reading();
     const int levels = reading ? int(reading->masses.values.size()) : 0;
-    if (reading != reading_ || levels != levels_) {
+    if (isVisible() && (reading != reading_ || levels != levels_)) {
         reading_ = reading;
         levels_ = levels;
         if (reading) {
@@ -58,7 +58,7 @@ void GroupingsLeaf::refresh() {
             }
         }
     }
-    take_->setEnabled(reading && looked_ >= 0 && !isTaken(looked_));
+    take_->setEnabled(reading_ && looked_ >= 0 && !isTaken(looked_));
     update();
 }
 

@@ -14,7 +14,6 @@
 #include "app/values/ladder.h"
 #include "app/widgets/fields.h"
 #include "drawing/section.h"
-#include "subject/attention.h"
 #include "subject/planes.h"
 #include "subject/squint.h"
 #include "wording/sentences.h"
@@ -24,7 +23,7 @@ namespace app {
 namespace {
 
 /// Long side in pixels of what follows the hand while something is dragged: the subject's on the screen.
-constexpr double screenSide = 480;
+constexpr double screenSide = 400;
 
 }  // namespace
 
@@ -38,7 +37,10 @@ ValuesStation::ValuesStation(Session& session) : Station(session, tr("The value 
     body_->addWidget(leaves_, 1);
     connect(groupings_, &GroupingsLeaf::looksDifferent, this, &ValuesStation::looksDifferent);
     connect(colour_, &ColourLeaf::looksDifferent, this, &ValuesStation::looksDifferent);
-    connect(leaves_, &QStackedWidget::currentChanged, this, &ValuesStation::looksDifferent);
+    connect(leaves_, &QStackedWidget::currentChanged, this, [this] {
+        refresh();
+        Q_EMIT looksDifferent();
+    });
 }
 
 QWidget* ValuesStation::makeLadderLeaf() {
@@ -57,7 +59,7 @@ QWidget* ValuesStation::makeLadderLeaf() {
     row->addSpacing(10);
     squint_ = new QSlider(Qt::Horizontal);
     squint_->setRange(0, 100);
-    squint_->setFixedWidth(130);
+    squint_->setFixedWidth(110);
     addField(row, tr("Squint"), squint_);
     row->addStretch(1);
     school_ = new QComboBox;
@@ -67,7 +69,7 @@ QWidget* ValuesStation::makeLadderLeaf() {
     row->addSpacing(10);
     counting_ = new QComboBox;
     counting_->addItems({tr("1 is black"), tr("1 is white")});
-    addField(row, tr("Counted so that"), counting_);
+    addField(row, tr("Counting"), counting_);
     column->addLayout(row);
 
     connect(ladder_, &Ladder::chosen, this, [this](int mass) {
@@ -146,7 +148,9 @@ void ValuesStation::refresh() {
         // What was seen while dragging is read now.
         preview_.reset();
         smallOf_ = reading;
+        strongest_.reset();
         if (reading) {
+            strongest_ = subject::strongestContrast(reading->wantedSquinted, reading->areas);
             const double scale = std::min(1.0, screenSide / std::max(reading->lab.cols, reading->lab.rows));
             cv::resize(reading->wanted, small_, {}, scale, scale, cv::INTER_AREA);
             cv::resize(reading->wantedSquinted, smallSquinted_, {}, scale, scale, cv::INTER_AREA);
@@ -191,10 +195,9 @@ Views ValuesStation::views() const {
         const cv::Mat mask = masses.map == selected_;
         views.outline = QImage(mask.data, mask.cols, mask.rows, int(mask.step), QImage::Format_Grayscale8).copy();
     }
-    if (const auto strongest = subject::strongestContrast(reading->wantedSquinted, reading->areas);
-        strongest && !preview_ && !isGrouping) {
+    if (strongest_ && !preview_ && !isGrouping) {
         // A cross at the strongest contrast.
-        const QPointF at(strongest->place.x, strongest->place.y);
+        const QPointF at(strongest_->place.x, strongest_->place.y);
         const double across = 0.02, down = 0.02 * reading->lab.cols / reading->lab.rows;
         views.overlays.push_back({{at - QPointF(across, 0), at + QPointF(across, 0)}});
         views.overlays.push_back(
@@ -229,9 +232,9 @@ QStringList ValuesStation::ladderSentences(MarginText& text) const {
                      .arg(std::lround(contrast.light * 100))
                      .arg(wording::valueFigure(4, way), wording::valueFigure(7, way));
     const QStringList names = wording::areaNames(session_.study(), reading->areas);
-    if (const auto strongest = subject::strongestContrast(reading->wantedSquinted, reading->areas))
+    if (strongest_)
         sentences << wording::contrastSentence(
-            *strongest, names[subject::labelAt(reading->areas.map, strongest->place.x, strongest->place.y)]);
+            *strongest_, names[subject::labelAt(reading->areas.map, strongest_->place.x, strongest_->place.y)]);
     else
         sentences << tr(
             "Say under Subject, Areas, what the picture is about: then the strongest contrast is held against it.");

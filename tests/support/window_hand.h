@@ -1,0 +1,70 @@
+#pragma once
+
+#include <QAbstractButton>
+#include <QtTest>
+#include <memory>
+
+#include "app/main_window.h"
+#include "small_study.h"
+
+/// What a hand does at the real main window.
+
+inline bool planned(app::MainWindow& window) {
+    return QTest::qWaitFor([&] { return window.session().isPlanCurrent(); }, 60000);
+}
+
+/// A window with this study, planned and active; null if it does not come to that.
+inline std::unique_ptr<app::MainWindow> openedWindow(const QString& file) {
+    auto window = std::make_unique<app::MainWindow>(smallLibrary());
+    window->show();
+    if (!window->openFile(file) || !planned(*window)) return nullptr;
+    window->session().history().setClean();
+    // Shortcuts go to the active window; a bare X server has no window manager to make it so.
+    window->activateWindow();
+    window->setFocus();
+    return QTest::qWaitFor([&] { return window->isActiveWindow(); }, 5000) ? std::move(window) : nullptr;
+}
+
+template <typename Field>
+Field* named(QWidget& window, const QString& name) {
+    for (Field* field : window.findChildren<Field*>())
+        if (field->accessibleName() == name) return field;
+    return nullptr;
+}
+
+/// A place on the subject as it lies in the window, by fractions of the picture.
+inline QPoint placeIn(app::MainWindow& window, double x, double y) {
+    const app::PicturePair& pictures = window.pictures();
+    const double room = (pictures.width() - 32) / 2.0, high = pictures.height() - 36.0;
+    const planning::Study& study = window.session().study();
+    const double scale = std::min(room / study.widthMillimetres, high / study.heightMillimetres);
+    const QPointF middle(10 + room / 2, 26 + high / 2);
+    return (middle + QPointF((x - 0.5) * study.widthMillimetres, (y - 0.5) * study.heightMillimetres) * scale)
+        .toPoint();
+}
+
+/// A drag of the left button over places of the subject.
+inline void dragged(app::MainWindow& window, const QList<QPointF>& places) {
+    app::PicturePair& pictures = window.pictures();
+    const auto at = [&](const QPointF& place) { return placeIn(window, place.x(), place.y()); };
+    QTest::mousePress(&pictures, Qt::LeftButton, {}, at(places.first()));
+    for (qsizetype i = 1; i < places.size(); ++i)
+        for (const double part : {0.5, 1.0})
+            QTest::mouseMove(&pictures, at(places[i - 1] + (places[i] - places[i - 1]) * part));
+    QTest::mouseRelease(&pictures, Qt::LeftButton, {}, at(places.last()));
+}
+
+inline void clicked(app::MainWindow& window, double x, double y) {
+    QTest::mouseClick(&window.pictures(), Qt::LeftButton, {}, placeIn(window, x, y));
+}
+
+/// Clicks on the button that is seen with this text.
+inline void pressed(QWidget& window, const QString& text) {
+    for (QAbstractButton* button : window.findChildren<QAbstractButton*>())
+        if (button->text() == text && button->isVisible()) {
+            QVERIFY2(button->isEnabled(), qPrintable(text));
+            // A tick is taken at its left end.
+            return QTest::mouseClick(button, Qt::LeftButton, {}, QPoint(8, button->height() / 2));
+        }
+    QFAIL(qPrintable(text));
+}
