@@ -26,32 +26,33 @@ Levels lightnessLevels(const std::vector<float>& lightness, int k) {
 
 namespace {
 
-std::vector<float> lightnessOf(const cv::Mat& lab) {
-    std::vector<float> lightness(lab.total());
-    for (int y = 0; y < lab.rows; ++y) {
-        const auto* row = lab.ptr<cv::Vec3f>(y);
-        for (int x = 0; x < lab.cols; ++x)
-            lightness[std::size_t(y) * std::size_t(lab.cols) + std::size_t(x)] = row[x][0];
-    }
-    return lightness;
+/// The plane of L*.
+cv::Mat lightnessOf(const cv::Mat& squinted) {
+    cv::Mat plane = squinted;
+    if (squinted.channels() > 1) cv::extractChannel(squinted, plane, 0);
+    return plane.isContinuous() ? plane : plane.clone();
+}
+
+std::vector<float> valuesOf(const cv::Mat& plane) {
+    return {plane.ptr<float>(), plane.ptr<float>() + plane.total()};
 }
 
 /// The map, and the share of each mass that ends at one of these lightnesses; the last is open.
-Masses massesEnding(const cv::Mat& squintedLab, std::vector<double> upTo) {
+Masses massesEnding(const cv::Mat& lightness, std::vector<double> upTo) {
     Masses masses;
-    masses.map.create(squintedLab.size(), CV_32S);
+    masses.map.create(lightness.size(), CV_32S);
     const int last = int(upTo.size()) - 1;
     // Looked up by hundredths of L*.
     std::vector<int> levelAt(10001);
     for (int i = 0; i <= 10000; ++i)
         levelAt[std::size_t(i)] = std::min(int(std::ranges::lower_bound(upTo, (i - 0.5) / 100) - upTo.begin()), last);
-    for (int y = 0; y < squintedLab.rows; ++y) {
-        const auto* row = squintedLab.ptr<cv::Vec3f>(y);
+    for (int y = 0; y < lightness.rows; ++y) {
+        const float* row = lightness.ptr<float>(y);
         int* level = masses.map.ptr<int>(y);
-        for (int x = 0; x < squintedLab.cols; ++x)
-            level[x] = levelAt[std::size_t(std::clamp(int(row[x][0] * 100 + 0.5f), 0, 10000))];
+        for (int x = 0; x < lightness.cols; ++x)
+            level[x] = levelAt[std::size_t(std::clamp(int(row[x] * 100 + 0.5f), 0, 10000))];
     }
-    masses.map = withoutIslands(masses.map, std::max(4, int(squintedLab.total() / 2000)));
+    masses.map = withoutIslands(masses.map, std::max(4, int(lightness.total() / 2000)));
     masses.upTo = std::move(upTo);
     masses.shares.assign(masses.upTo.size(), 0.0);
     for (int y = 0; y < masses.map.rows; ++y)
@@ -62,20 +63,22 @@ Masses massesEnding(const cv::Mat& squintedLab, std::vector<double> upTo) {
 
 }  // namespace
 
-Masses valueMasses(const cv::Mat& squintedLab, int count) {
-    const Levels levels = lightnessLevels(lightnessOf(squintedLab), count);
-    Masses masses = massesEnding(squintedLab, levels.upTo);
+Masses valueMasses(const cv::Mat& squinted, int count) {
+    const cv::Mat lightness = lightnessOf(squinted);
+    const Levels levels = lightnessLevels(valuesOf(lightness), count);
+    Masses masses = massesEnding(lightness, levels.upTo);
     for (const double L : levels.means) masses.values.push_back(colour::munsellValueOfLightness(L));
     return masses;
 }
 
-Masses massesParted(const cv::Mat& squintedLab, const std::vector<double>& thresholds) {
+Masses massesParted(const cv::Mat& squinted, const std::vector<double>& thresholds) {
     std::vector<double> upTo;
     for (const double value : thresholds) upTo.push_back(colour::lightnessOfMunsellValue(value));
     upTo.push_back(100.0);
-    Masses masses = massesEnding(squintedLab, std::move(upTo));
+    const cv::Mat lightness = lightnessOf(squinted);
+    Masses masses = massesEnding(lightness, std::move(upTo));
     std::vector<double> sums(masses.shares.size(), 0.0), counts(masses.shares.size(), 0.0);
-    for (const float L : lightnessOf(squintedLab)) {
+    for (const float L : valuesOf(lightness)) {
         const auto level = std::min<std::size_t>(
             std::size_t(std::ranges::lower_bound(masses.upTo, double(L)) - masses.upTo.begin()), sums.size() - 1);
         sums[level] += L;

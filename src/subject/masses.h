@@ -15,12 +15,13 @@ struct Masses {
     std::vector<double> upTo;    // lightness L* where each mass ends
 };
 
-/// Exact levels of lightness on a squinted CIELAB picture (CV_32FC3), then without small islands.
-Masses valueMasses(const cv::Mat& squintedLab, int levels);
+/// Exact levels of lightness on a squinted CIELAB picture (CV_32FC3, or CV_32FC1 for its lightness alone), then without
+/// small islands.
+Masses valueMasses(const cv::Mat& squinted, int levels);
 
 /// Masses that part at these Munsell values (rising). One that nothing falls into has the share 0 and stands in the
 /// middle of its interval.
-Masses massesParted(const cv::Mat& squintedLab, const std::vector<double>& thresholds);
+Masses massesParted(const cv::Mat& squinted, const std::vector<double>& thresholds);
 
 /// The Munsell values at which masses part: one fewer than there are masses.
 std::vector<double> thresholdsOf(const Masses& masses);

@@ -202,6 +202,16 @@ class TestSubject : public QObject {
         QCOMPARE(cv::norm(squinted(lab, 0), lab), 0.0);
     }
 
+    void theSquintedLightnessIsThatOfTheSquint() {
+        cv::Mat truth, lightness;
+        const cv::Mat lab = scene(truth);
+        for (const double amount : {0.0, 0.3, 0.9}) {
+            cv::extractChannel(squinted(lab, amount), lightness, 0);
+            QVERIFY(cv::norm(lightness, squintedLightness(lab, amount), cv::NORM_INF) < 1e-3);
+            QVERIFY(cv::countNonZero(valueMasses(lightness, 4).map != valueMasses(squinted(lab, amount), 4).map) == 0);
+        }
+    }
+
     void massesHoldTheWholePicture() {
         cv::Mat truth;
         const Masses masses = valueMasses(squinted(scene(truth), 0.4), 4);

@@ -23,7 +23,7 @@ namespace app {
 namespace {
 
 /// Long side in pixels of what follows the hand while something is dragged: the subject's on the screen.
-constexpr double screenSide = 400;
+constexpr double screenSide = 416;
 
 }  // namespace
 
@@ -123,7 +123,7 @@ QWidget* ValuesStation::makeLadderLeaf() {
 void ValuesStation::previewSquint(double amount) {
     if (small_.empty()) return;
     const planning::Study& study = session_.study();
-    smallSquinted_ = subject::squinted(small_, amount);
+    smallSquinted_ = subject::squintedLightness(small_, amount);
     previewMasses(study.thresholds.empty() ? subject::valueMasses(smallSquinted_, study.valueLevels)
                                            : subject::massesParted(smallSquinted_, study.thresholds));
 }
