@@ -3,10 +3,7 @@
 #include <QApplication>
 #include <QCloseEvent>
 #include <QDragEnterEvent>
-#include <QFileDialog>
-#include <QFileInfo>
 #include <QHBoxLayout>
-#include <QJsonDocument>
 #include <QKeyEvent>
 #include <QLabel>
 #include <QMenu>
@@ -27,26 +24,12 @@
 #include "app/underpainting/underpainting_station.h"
 #include "app/values/values_station.h"
 #include "app/widgets/theme.h"
-#include "common/file.h"
 #include "drawing/fonts.h"
 #include "drawing/section.h"
-#include "planning/stage_picture.h"
-#include "print/construction_sheets.h"
-#include "print/plan_sheets.h"
-#include "storage/document.h"
-#include "storage/plan_export.h"
 #include "subject/squint.h"
 #include "wording/sentences.h"
 
 namespace app {
-
-namespace {
-
-QString pictureFiles() {
-    return MainWindow::tr("Pictures (*.png *.jpg *.jpeg *.tif *.tiff *.webp)");
-}
-
-}  // namespace
 
 MainWindow::MainWindow(materials::Library starter, storage::MaterialsStore* store)
     : starter_(std::move(starter)), store_(store) {
@@ -87,15 +70,8 @@ void MainWindow::makeFrame() {
     connect(sticks_, &SticksStation::trayWanted, this, &MainWindow::drawFrom);
     listTrays();
     connect(subject, &SubjectStation::openPictureWanted, this, [this] { chooseAndOpen(true); });
-    connect(subject, &SubjectStation::otherPictureWanted, this, [this] {
-        const QString file = QFileDialog::getOpenFileName(this, tr("Pin up another reference"), {}, pictureFiles());
-        if (!file.isEmpty()) pinUp(file);
-    });
-    connect(subject, &SubjectStation::constructionWanted, this, [this] {
-        const QString file = QFileDialog::getSaveFileName(this, tr("Export the construction drawing"), {},
-                                                          tr("Real size (*.svg);;A4 pages to join (*.pdf)"));
-        if (!file.isEmpty()) exportConstruction(file);
-    });
+    connect(subject, &SubjectStation::otherPictureWanted, this, &MainWindow::chooseAndPinUp);
+    connect(subject, &SubjectStation::constructionWanted, this, &MainWindow::chooseAndExportConstruction);
 
     auto* whole = new QWidget;
     auto* row = new QHBoxLayout(whole);
@@ -166,11 +142,13 @@ void MainWindow::makeMenus() {
     };
     QMenu* study = menuBar()->addMenu(tr("&Study"));
     add(study, tr("New from picture…"), QKeySequence::New, [this] { chooseAndOpen(true); });
+    add(study, tr("Pin up another reference…"), {}, [this] { chooseAndPinUp(); });
     add(study, tr("Open study…"), QKeySequence::Open, [this] { chooseAndOpen(false); });
     study->addSeparator();
     add(study, tr("Save"), QKeySequence::Save, [this] { save(); });
     add(study, tr("Save as…"), QKeySequence::SaveAs, [this] { saveAs(); });
     add(study, tr("Export plan (PDF, JSON, CSV)…"), QKeySequence(Qt::CTRL | Qt::Key_E), [this] { chooseAndExport(); });
+    add(study, tr("Export construction drawing (SVG, PDF)…"), {}, [this] { chooseAndExportConstruction(); });
     study->addSeparator();
     add(study, tr("Quit"), QKeySequence::Quit, [this] { close(); });
 
@@ -349,74 +327,6 @@ MaterialsWindow* MainWindow::materialsWindow() {
     return materials_.get();
 }
 
-bool MainWindow::openFile(const QString& file) {
-    const QFileInfo info(file);
-    if (info.suffix().toLower() == "dune") {
-        auto document = storage::readDocument(file.toStdString());
-        if (!document) {
-            say(wording::problemSentence(document.problem()));
-            return false;
-        }
-        file_ = file;
-        margin_->setProblem({});
-        opening_.stop();
-        session_.open(document->study, document->library);
-        pictures_->fit();
-        return true;
-    }
-    return readInBackground(file, [this, title = info.completeBaseName().toStdString()](auto reference, auto picture) {
-        planning::Study study;
-        study.title = title;
-        if (picture->sourcePixels.height > picture->sourcePixels.width)
-            std::swap(study.widthMillimetres, study.heightMillimetres);
-        study.reference = std::move(reference);
-        file_.clear();
-        margin_->setProblem({});
-        session_.open(std::move(study), ownMaterials(), std::move(picture));
-        pictures_->fit();
-    });
-}
-
-bool MainWindow::pinUp(const QString& file) {
-    if (!session_.study().reference || session_.study().others.size() >= planning::mostOthers) {
-        say(tr("Open the leading picture first; %1 more can be pinned up beside it.").arg(planning::mostOthers));
-        return false;
-    }
-    return readInBackground(file, [this](auto reference, auto) {
-        planning::Study study = session_.study();
-        study.others.push_back(std::move(reference));
-        session_.choose(tr("Pin up a reference"), study);
-    });
-}
-
-bool MainWindow::readInBackground(
-    const QString& file,
-    std::function<void(std::shared_ptr<const planning::ReferenceFile>, std::shared_ptr<const subject::Picture>)> then) {
-    auto bytes = common::readFile(file.toStdString());
-    if (!bytes) {
-        say(wording::problemSentence(bytes.problem()));
-        return false;
-    }
-    if (const auto problem = subject::pictureProblem(*bytes, file.toStdString())) {
-        say(wording::problemSentence(*problem));
-        return false;
-    }
-    const auto reference = std::make_shared<planning::ReferenceFile>(
-        planning::ReferenceFile{QFileInfo(file).fileName().toStdString(), *std::move(bytes)});
-    showProgress(tr("Reading the picture"));
-    progress_->setRange(0, 0);  // how far it is the decoder does not tell
-    opening_.run(
-        [reference, name = file.toStdString()](const common::Progress&) {
-            return subject::readPicture(reference->bytes, name, planning::heldLongSide);
-        },
-        [this, reference, then = std::move(then)](common::Result<subject::Picture> picture) {
-            progressRow_->setVisible(session_.isPlanning());
-            if (!picture) return say(wording::problemSentence(picture.problem()));
-            then(reference, std::make_shared<subject::Picture>(*std::move(picture)));
-        });
-    return true;
-}
-
 void MainWindow::showProgress(const QString& what) {
     progressWords_->setText(what);
     progress_->setRange(0, 100);
@@ -430,105 +340,6 @@ void MainWindow::stopWork() {
         progressRow_->setVisible(session_.isPlanning());
     }
     session_.stopPlanning();
-}
-
-bool MainWindow::saveTo(const QString& file) {
-    if (!session_.study().reference) {
-        say(tr("There is nothing to save yet: open a picture first."));
-        return false;
-    }
-    QByteArray areas, thumbnail;
-    if (const auto reading = session_.reading()) areas = storage::areasPng(*reading);
-    if (const auto plan = session_.plan())
-        thumbnail =
-            storage::pngOf(planning::pictureAfter(*plan, int(plan->steps.size()), session_.grain(), plan->light));
-    auto done = storage::writeDocument({session_.study(), session_.library()}, file.toStdString(), areas, thumbnail);
-    if (!done) {
-        say(wording::problemSentence(done.problem()));
-        return false;
-    }
-    file_ = file;
-    margin_->setProblem({});
-    session_.history().setClean();
-    return true;
-}
-
-bool MainWindow::exportTo(const QString& file) {
-    const auto plan = session_.plan();
-    if (!plan || !session_.isPlanCurrent()) {
-        say(tr("The plan is not ready yet: wait until it is made, then export it."));
-        return false;
-    }
-    const planning::Study& study = session_.study();
-    const QString ending = QFileInfo(file).suffix().toLower();
-    common::Done done = std::monostate{};
-    if (ending == "pdf") {
-        done = print::writePlanPdf(*plan, study, file);
-    } else if (ending == "json") {
-        done = storage::writeWhole(file.toStdString(), QJsonDocument(storage::planJson(*plan, study)).toJson());
-    } else if (ending == "csv") {
-        done = storage::writeWhole(file.toStdString(), storage::stepsCsv(*plan));
-        const QString beside = file.left(file.size() - 4) + QStringLiteral("-pull-list.csv");
-        if (done) done = storage::writeWhole(beside.toStdString(), storage::pullListCsv(*plan));
-    } else {
-        say(tr("A plan is exported as .pdf, .json or .csv: give the file one of these endings."));
-        return false;
-    }
-    if (!done) say(wording::problemSentence(done.problem()));
-    return done.ok();
-}
-
-bool MainWindow::exportConstruction(const QString& file) {
-    const auto reading = session_.reading();
-    if (!reading) {
-        say(tr("There is nothing to construct yet: open a picture first."));
-        return false;
-    }
-    const planning::Study& study = session_.study();
-    const planning::Construction construction = planning::constructionOf(study, *reading);
-    const QStringList names = wording::areaNames(study, reading->areas);
-    const QString ending = QFileInfo(file).suffix().toLower();
-    if (ending != "svg" && ending != "pdf") {
-        say(tr("A construction drawing is exported as .svg or .pdf: give the file one of these endings."));
-        return false;
-    }
-    const common::Done done =
-        ending == "svg" ? print::writeConstructionSvg(construction, names, file)
-                        : print::writeConstructionPdf(construction, names, QString::fromStdString(study.title), file);
-    if (!done) say(wording::problemSentence(done.problem()));
-    return done.ok();
-}
-
-bool MainWindow::mayDiscard() {
-    if (session_.history().isClean() || !session_.study().reference) return true;
-    const auto answer =
-        QMessageBox::question(this, tr("Unsaved choices"), tr("This study has choices that are not saved."),
-                              QMessageBox::Save | QMessageBox::Discard | QMessageBox::Cancel);
-    return answer == QMessageBox::Discard || (answer == QMessageBox::Save && save());
-}
-
-void MainWindow::chooseAndOpen(bool picture) {
-    if (!mayDiscard()) return;
-    const QString file = QFileDialog::getOpenFileName(this, picture ? tr("Open picture") : tr("Open study"), {},
-                                                      picture ? pictureFiles() : tr("Studies (*.dune)"));
-    if (!file.isEmpty()) openFile(file);
-}
-
-bool MainWindow::save() {
-    return file_.isEmpty() ? saveAs() : saveTo(file_);
-}
-
-bool MainWindow::saveAs() {
-    QString file = QFileDialog::getSaveFileName(this, tr("Save study"), file_, tr("Studies (*.dune)"));
-    if (file.isEmpty()) return false;
-    if (QFileInfo(file).suffix().isEmpty()) file += QStringLiteral(".dune");
-    return saveTo(file);
-}
-
-void MainWindow::chooseAndExport() {
-    const QString file = QFileDialog::getSaveFileName(this, tr("Export plan"), {},
-                                                      tr("Plan sheets (*.pdf);;Plan data (*.json);;Tables (*.csv)"));
-    if (!file.isEmpty()) exportTo(file);
 }
 
 std::optional<PicturePair::Way> MainWindow::heldWay(int key) const {

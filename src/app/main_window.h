@@ -76,6 +76,8 @@ class MainWindow : public QMainWindow {
     bool save();
     bool saveAs();
     void chooseAndExport();
+    void chooseAndPinUp();
+    void chooseAndExportConstruction();
     std::optional<PicturePair::Way> heldWay(int key) const;
 
     Session session_;

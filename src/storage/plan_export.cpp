@@ -83,7 +83,9 @@ QJsonObject planJson(const planning::Plan& plan, const planning::Study& study) {
                                  {"name", wording::areaName(plan, int(i))},
                                  {"plane", text(subject::nameOf(area.plane))},
                                  {"share", area.share},
-                                 {"focal", area.focal}});
+                                 {"focal", area.focal},
+                                 {"kind", text(subject::nameOf(area.kind))},
+                                 {"together", area.together}});
     }
     for (std::size_t p = 0; p < plan.passages.size(); ++p) passages.append(passageJson(plan, int(p)));
     for (const materials::Material& stick : plan.sticks)

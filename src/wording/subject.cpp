@@ -36,6 +36,33 @@ QString areaKindWord(subject::AreaKind kind) {
     return say(words[static_cast<int>(kind)]);
 }
 
+QString areaKindAdvice(subject::AreaKind kind) {
+    using Kind = subject::AreaKind;
+    switch (kind) {
+        case Kind::other:
+        case Kind::stone:
+            return {};
+        case Kind::sky:
+            return say("A sky is darker and bluer on top, lighter and warmer near the horizon and the sun.");
+        case Kind::foliage:
+            return say("Leaves are suggested in blocks of value, never copied; the greens come late.");
+        case Kind::skin:
+            return say("Skin wants a cool accent: a blue in the shadow makes the lights glow.");
+        case Kind::fur:
+            return say("Strokes follow the fur or the feather, in blocks; single hairs and whiskers come last.");
+        case Kind::eye:
+            return say("Pair it with the other eye: both are laid together, or the mixture is forgotten hours later.");
+        case Kind::metal:
+        case Kind::glass:
+            return say("Its highlights are few, small and hard-edged, and come last.");
+        case Kind::cloth:
+            return say("Strokes follow the folds; a pattern is suggested, never copied.");
+        case Kind::water:
+            return say("Strokes follow the water's surface or its fall.");
+    }
+    return {};
+}
+
 QString planeWord(subject::Plane plane) {
     static const char* words[] = {"background", "middle", "foreground"};
     return say(words[static_cast<int>(plane)]);

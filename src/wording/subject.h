@@ -24,6 +24,8 @@ QString keyWords(const subject::Contrast& contrast, Counting counting);
 QString keyInShort(const subject::Contrast& contrast, Counting counting);
 
 QString areaKindWord(subject::AreaKind kind);
+/// How such areas are laid, by common practice; empty where there is nothing of its own to say.
+QString areaKindAdvice(subject::AreaKind kind);
 QString planeWord(subject::Plane plane);
 /// "as near as can be".
 QString groupingWord(subject::Grouping grouping);

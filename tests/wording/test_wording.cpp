@@ -2,6 +2,7 @@
 #include <set>
 
 #include "wording/sentences.h"
+#include "wording/subject.h"
 
 class TestWording : public QObject {
     Q_OBJECT
@@ -27,7 +28,7 @@ class TestWording : public QObject {
 
     void everyNoteHasASentence() {
         planning::Plan plan;
-        for (int topic = 0; topic <= int(planning::NoteTopic::partsUnderLight); ++topic) {
+        for (int topic = 0; topic <= int(planning::NoteTopic::strokesFollow); ++topic) {
             const QString sentence = wording::noteSentence(
                 {planning::NoteKind::advice, planning::NoteTopic(topic), {}, {"red (cadmium)"}, 0.9}, plan);
             QVERIFY2(sentence.endsWith('.'), qPrintable(sentence));
@@ -51,6 +52,48 @@ class TestWording : public QObject {
         for (int i = 0; i < colour::lightCount; ++i) QVERIFY(words.insert(wording::lightWord(colour::Light(i))).second);
         for (int i = 0; i < 4; ++i) QVERIFY(words.insert(wording::stockWord(materials::Stock(i))).second);
         for (int i = 0; i < 5; ++i) QVERIFY(words.insert(wording::sourceWords(materials::ColourSource(i))).second);
+    }
+
+    void valuesAreToldBothWays() {
+        using wording::Counting;
+        subject::Masses masses{{}, {1.2, 4.9, 7.4}, {0.5, 0.3, 0.2}, {20, 60, 100}};
+        const subject::Contrast wide = subject::contrastOf(masses);
+        QCOMPARE(wording::keyWords(wide, Counting::blackIsOne), QStringLiteral("wide, middle key, darkest at 1.2"));
+        QCOMPARE(wording::keyWords(wide, Counting::whiteIsOne), QStringLiteral("wide, middle key, darkest at 8.8"));
+        QCOMPARE(wording::keyInShort(wide, Counting::blackIsOne), QStringLiteral("middle key, 1.2 to 7.4"));
+        masses.values = {6, 7, 8};
+        QCOMPARE(wording::keyWords(subject::contrastOf(masses), Counting::blackIsOne),
+                 QStringLiteral("narrow, high key, darkest at 6.0"));
+    }
+
+    void theSubjectIsToldInWords() {
+        std::set<QString> words;
+        for (int i = 0; i < subject::areaKindCount; ++i)
+            QVERIFY(words.insert(wording::areaKindWord(subject::AreaKind(i))).second);
+        for (int i = 0; i < subject::groupingCount; ++i) {
+            QVERIFY(words.insert(wording::groupingWord(subject::Grouping(i))).second);
+            QVERIFY(wording::groupingSentence(subject::Grouping(i)).endsWith('.'));
+        }
+        for (int i = 0; i < subject::areaKindCount; ++i) {
+            const QString advice = wording::areaKindAdvice(subject::AreaKind(i));
+            QVERIFY(advice.isEmpty() || advice.endsWith('.'));
+        }
+        subject::Triad triad{{{30, 0, 0}, {}}, {{50, 0, 0}, {}}, {{70, 0, 0}, {}}, 0.4};
+        QCOMPARE(wording::lightOnArea(triad), QStringLiteral("warm light, cool shadow"));
+        triad.lightWarmer = -0.4;
+        QCOMPARE(wording::lightOnArea(triad), QStringLiteral("cool light, warm shadow"));
+        triad.light.colour.L = 32;
+        QCOMPARE(wording::lightOnArea(triad), QStringLiteral("evenly lit"));
+        QVERIFY(wording::contrastSentence({{0.5, 0.5}, 5, 2, false}, "bowl").contains("\"bowl\""));
+        QVERIFY(wording::contrastSentence({{0.5, 0.5}, 5, 5, true}, "bowl").contains("where it should"));
+        QVERIFY(wording::contrastSentence({{0.5, 0.5}, 5, 4.8, false}, "bowl").contains("as strong as any"));
+        QCOMPARE(wording::lengthWords(120.4, 1.6), QStringLiteral("120 mm, 1.60 units"));
+        QCOMPARE(wording::alignmentWords({0, subject::Alignment::Side::right, true, 0}, "bowl", 3.2),
+                 QStringLiteral("right side of bowl (3 mm off)"));
+        QVERIFY(wording::choiceWords({}).isEmpty());
+        QVERIFY(wording::choiceWords({1.2, 0.75, 0.5, -4}).contains("cooler by 4"));
+        for (int i = 0; i < 3; ++i)
+            QVERIFY(wording::planeSentence({0, subject::PlaneFault::Kind(i), 1.4}, "hill").startsWith("hill"));
     }
 
     void differencesAreToldAsArtistsDo() {

@@ -328,6 +328,7 @@ QStringList AreasLeaf::sentences() const {
                      .arg(wording::planeWord(area.plane));
     if (index < int(triads_->triads().size()))
         sentences << tr("Its light: %1.").arg(wording::lightOnArea(triads_->triads()[std::size_t(index)]));
+    if (const QString advice = wording::areaKindAdvice(area.kind); !advice.isEmpty()) sentences << advice;
     QStringList fellows;
     for (int i = 0; i < names.size(); ++i)
         if (i != index && reading->areas.list[std::size_t(i)].together == area.together) fellows << names[i];
