@@ -52,30 +52,36 @@ void paintWords(QPainter& painter, const QPointF& at, const QString& words, doub
     painter.fillPath(shapesOf(at, words, size), painter.pen().color());
 }
 
-/// A short line across each end of a dimension, and its figure beside its middle, where no other words stand.
-void paintDimension(QPainter& painter, const Mark& mark, const QString& name, double text, QList<QRectF>& taken) {
+/// The figure of a dimension beside its middle, on the sheet and where no other words stand; empty without room.
+QPainterPath wordsOf(const Mark& mark, const QString& name, double text, double sheetWidth, QList<QRectF>& taken) {
+    const QPointF from(mark.path.front().x, mark.path.front().y), to(mark.path.back().x, mark.path.back().y);
+    const double length = QLineF(from, to).length();
+    if (length <= 0) return {};
+    QString words = wording::lengthWords(mark.millimetres, mark.units);
+    // A name stands once, at the height.
+    if (mark.kind == Mark::Kind::height && !name.isEmpty()) words = name + QStringLiteral(", ") + words;
+    const QPointF along = (to - from) / length * text * 1.4;
+    const double first = mark.kind == Mark::Kind::width ? 1.15 : -0.4;
+    for (const int steps : {0, 1, -1, 2, -2, 3, -3}) {
+        QPainterPath shapes =
+            shapesOf((from + to) / 2 + QPointF(text * 0.4, text * first) + along * steps, words, text);
+        shapes.translate(std::min(0.0, sheetWidth - text * 0.4 - shapes.boundingRect().right()), 0);
+        const QRectF box = shapes.boundingRect().adjusted(-text * 0.2, -text * 0.2, text * 0.2, text * 0.2);
+        if (std::ranges::any_of(taken, [&](const QRectF& other) { return other.intersects(box); })) continue;
+        taken << box;
+        return shapes;
+    }
+    return {};
+}
+
+/// A short line across each end of a dimension.
+void paintEnds(QPainter& painter, const Mark& mark) {
     const QPointF from(mark.path.front().x, mark.path.front().y), to(mark.path.back().x, mark.path.back().y);
     QLineF across(from, to);
     if (across.length() <= 0) return;
     across = QLineF(QPointF(0, 0), QPointF(-across.dy(), across.dx()));
     across.setLength(2.5);
     for (const QPointF& end : {from, to}) painter.drawLine(end - across.p2(), end + across.p2());
-    if (text <= 0) return;
-    QString words = wording::lengthWords(mark.millimetres, mark.units);
-    // A name stands once, at the height.
-    if (mark.kind == Mark::Kind::height && !name.isEmpty()) words = name + QStringLiteral(", ") + words;
-    const QPointF middle = (from + to) / 2;
-    // Along the line from its middle on; what finds no room there is left out.
-    const QPointF along = (to - from) / QLineF(from, to).length() * text * 1.4;
-    const double first = mark.kind == Mark::Kind::width ? 1.15 : -0.4;
-    for (const int steps : {0, 1, -1, 2, -2, 3, -3}) {
-        const QPainterPath shapes = shapesOf(middle + QPointF(text * 0.4, text * first) + along * steps, words, text);
-        const QRectF box = shapes.boundingRect().adjusted(-text * 0.2, -text * 0.2, text * 0.2, text * 0.2);
-        if (std::ranges::any_of(taken, [&](const QRectF& other) { return other.intersects(box); })) continue;
-        taken << box;
-        painter.fillPath(shapes, painter.pen().color());
-        return;
-    }
 }
 
 common::Done written(const QBuffer& buffer, const QString& file) {
@@ -92,17 +98,24 @@ void paintJoin(QPainter& painter, const QPointF& at) {
 }  // namespace
 
 void paintConstruction(QPainter& painter, const planning::Construction& drawing, const QStringList& areaNames,
-                       int marks, double pen, double text, const QColor& ink) {
+                       int marks, const ConstructionLook& look) {
     painter.save();
     painter.setBrush(Qt::NoBrush);
     QList<QRectF> taken;
+    QList<QPainterPath> words;
     for (int i = 0; i < std::min(marks, int(drawing.marks.size())); ++i) {
         const Mark& mark = drawing.marks[std::size_t(i)];
         QPolygonF path;
         for (const subject::Place& place : mark.path) path << QPointF(place.x, place.y);
-        painter.setPen(penOf(mark.kind, pen, ink));
+        painter.setPen(penOf(mark.kind, look.pen, look.ink));
         mark.isClosed ? painter.drawPolygon(path) : painter.drawPolyline(path);
-        if (isDimension(mark.kind)) paintDimension(painter, mark, areaNames.value(mark.area), text, taken);
+        if (!isDimension(mark.kind)) continue;
+        paintEnds(painter, mark);
+        words << wordsOf(mark, areaNames.value(mark.area), look.text, drawing.widthMillimetres, taken);
+    }
+    for (const QPainterPath& shapes : words) {
+        painter.strokePath(shapes, QPen(look.ground, look.text * 0.3, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
+        painter.fillPath(shapes, look.ink);
     }
     painter.restore();
 }
@@ -121,7 +134,7 @@ common::Done writeConstructionSvg(const planning::Construction& drawing, const Q
     svg.setTitle(tr("Construction drawing"));
     QPainter painter(&svg);
     painter.scale(dotsPerMillimetre, dotsPerMillimetre);
-    paintConstruction(painter, drawing, areaNames, int(drawing.marks.size()), 0.3, 4, Qt::black);
+    paintConstruction(painter, drawing, areaNames, int(drawing.marks.size()));
     painter.end();
     return written(buffer, file);
 }
@@ -171,7 +184,7 @@ common::Done writeConstructionPdf(const planning::Construction& drawing, const Q
             const double x = column * (tiling.pageWidth - tiling.overlap);
             const double y = row * (tiling.pageHeight - tiling.overlap);
             painter.translate(page.left() - x, page.top() - y);
-            paintConstruction(painter, drawing, areaNames, int(drawing.marks.size()), 0.3, 4, Qt::black);
+            paintConstruction(painter, drawing, areaNames, int(drawing.marks.size()));
             painter.setPen(QPen(Qt::black, 0.2));
             // In the middle of each overlap, a quarter in from its ends.
             for (const double part : {0.25, 0.75}) {

@@ -9,10 +9,15 @@
 
 namespace print {
 
-/// Draws the first `marks` marks of a construction drawing; the painter's unit is a millimetre of the sheet. Lines are
-/// `pen` millimetres thick, figures and names `text` millimetres high (0 leaves them out).
+/// How a construction drawing is drawn: lines `pen` millimetres thick, words `text` millimetres high.
+struct ConstructionLook {
+    double pen = 0.3, text = 4;
+    QColor ink = Qt::black, ground = Qt::white;
+};
+/// Draws its first `marks` marks; the painter's unit is a millimetre of the sheet. Lines give way to words; words that
+/// find no room are left out.
 void paintConstruction(QPainter& painter, const planning::Construction& drawing, const QStringList& areaNames,
-                       int marks, double pen, double text, const QColor& ink);
+                       int marks, const ConstructionLook& look = {});
 
 /// Writes it at real size as SVG (outlines and figures in millimetres). Whole or not at all.
 common::Done writeConstructionSvg(const planning::Construction& drawing, const QStringList& areaNames,

@@ -88,7 +88,7 @@ QString lightOnArea(const subject::Triad& triad) {
     if (triad.light.colour.L - triad.dark.colour.L < 5) return say("evenly lit");
     if (triad.lightWarmer > clearly) return say("warm light, cool shadow");
     if (triad.lightWarmer < -clearly) return say("cool light, warm shadow");
-    return say("same light in shadow");
+    return say("light and shadow alike");
 }
 
 QString contrastSentence(const subject::StrongestContrast& strongest, const QString& there) {
@@ -139,8 +139,8 @@ QString choiceWords(const subject::ColourChoice& choice) {
         const auto change = std::lround((factor - 1) * 100);
         return QString(change > 0 ? QStringLiteral("+%1") : QStringLiteral("−%1")).arg(std::labs(change));
     };
-    if (choice.chroma != 1) parts << say("chroma %1 %").arg(percent(choice.chroma));
-    if (choice.contrast != 1) parts << say("contrast %1 %").arg(percent(choice.contrast));
+    if (choice.chroma != 1) parts << say("chroma %1 %").arg(percent(choice.chroma));
+    if (choice.contrast != 1) parts << say("contrast %1 %").arg(percent(choice.contrast));
     if (choice.lighter != 0)
         parts << (choice.lighter > 0 ? say("%1 steps lighter") : say("%1 steps darker"))
                      .arg(std::fabs(choice.lighter), 0, 'f', 1);

@@ -665,6 +665,7 @@ class TestDrawer : public QObject {
         picture.write(reinterpret_cast<const char*>(bytes.data()), qint64(bytes.size()));
         picture.close();
         QVERIFY(main.openFile(at("ball.png")));
+        QVERIFY(QTest::qWaitFor([&] { return !main.isOpening(); }, 20000));
         QVERIFY(main.session().library().medium("t6"));
         QVERIFY(!main.session().library().medium("t5"));
         main.session().stopPlanning();

@@ -123,11 +123,66 @@ class TestWidgets : public QObject {
         QVERIFY(c.red() == c.green() && c.green() == c.blue());
         pictures.setWay(PicturePair::Way::values, false);
         QCOMPARE(pictures.grab().toImage(), plain);
-        for (const auto way : {PicturePair::Way::squint, PicturePair::Way::mirror, PicturePair::Way::grid}) {
+        // How much the eyes are closed is told to who closes them.
+        double asked = 0;
+        pictures.setSquint(0.7, [&](const QImage& image, double amount) {
+            asked = amount;
+            return image.scaled(8, 4).scaled(image.size());
+        });
+        // A grid of the sheet's millimetres is another than that of thirds.
+        pictures.setWay(PicturePair::Way::grid, true);
+        const QImage thirds = pictures.grab().toImage();
+        pictures.setGrid(50, {400, 300});
+        QVERIFY(pictures.grab().toImage() != thirds);
+        pictures.setWay(PicturePair::Way::grid, false);
+        for (const auto way : {PicturePair::Way::squint, PicturePair::Way::mirror, PicturePair::Way::upsideDown,
+                               PicturePair::Way::grid}) {
             pictures.setWay(way, true);
             QVERIFY(pictures.grab().toImage() != plain);
             pictures.setWay(way, false);
         }
+        QCOMPARE(asked, 0.7);
+        // Upside down, a click is still at the place that is seen.
+        const QPointF upright = clicked(pictures, {0, 60});
+        pictures.setWay(PicturePair::Way::upsideDown, true);
+        QVERIFY(std::fabs(clicked(pictures, {0, 60}).y() - (1 - upright.y())) < 0.01);
+    }
+
+    void whatIsDrawnOnThePictureIsTold() {
+        PicturePair pictures;
+        pictures.resize(900, 360);
+        pictures.setSubject(gradient(), {});
+        const QPoint middle(pictures.width() / 4, pictures.height() / 2);
+        const auto drag = [&](Qt::MouseButton button) {
+            QTest::mousePress(&pictures, button, {}, middle);
+            QTest::mouseMove(&pictures, middle + QPoint(20, 0));
+            QTest::mouseMove(&pictures, middle + QPoint(40, 10));
+            QTest::mouseRelease(&pictures, button, {}, middle + QPoint(40, 10));
+        };
+        QSignalSpy lines(&pictures, &PicturePair::measured), scribbles(&pictures, &PicturePair::scribbled);
+        drag(Qt::LeftButton);
+        QCOMPARE(lines.size() + scribbles.size(), qsizetype(0));
+        pictures.setHand(PicturePair::Hand::line);
+        drag(Qt::LeftButton);
+        QVERIFY(lines.size() >= 2 && scribbles.isEmpty());
+        pictures.setHand(PicturePair::Hand::scribble);
+        drag(Qt::LeftButton);
+        QCOMPARE(scribbles.size(), qsizetype(1));
+        QVERIFY(scribbles[0][0].value<QPolygonF>().size() >= 3);
+        // The other button moves the pictures, whatever the hand does.
+        drag(Qt::RightButton);
+        QCOMPARE(scribbles.size(), qsizetype(1));
+        // Lines lie on it, and detail takes the place of the part that it covers.
+        const QImage plain = pictures.grab().toImage();
+        pictures.setOverlays({{{{0.2, 0.2}, {0.8, 0.7}}, Overlay::Kind::arrow, false, "fur"}});
+        QVERIFY(pictures.grab().toImage() != plain);
+        pictures.setOverlays({});
+        QImage detail(40, 40, QImage::Format_RGB888);
+        detail.fill(Qt::white);
+        pictures.setDetail(detail, {0.4, 0.4, 0.2, 0.2});
+        QCOMPARE(pictures.grab().toImage().pixelColor(middle), QColor(Qt::white));
+        QCOMPARE(pictures.grab().toImage().pixelColor(middle - QPoint(120, 60)),
+                 plain.pixelColor(middle - QPoint(120, 60)));
     }
 
     void theRouteTellsWhatWasDecided() {

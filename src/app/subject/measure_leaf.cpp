@@ -279,9 +279,9 @@ void MeasureLeaf::addTo(Views& views) const {
     painter.setRenderHint(QPainter::Antialiasing);
     const double scale = sheet.width() / drawing_.widthMillimetres;
     painter.scale(scale, scale);
-    const QColor ink = qGray(sheet.pixel(sheet.width() / 2, sheet.height() / 2)) > 110 ? QColor(0x16, 0x16, 0x16)
-                                                                                       : QColor(0xf2, 0xf2, 0xf2);
-    print::paintConstruction(painter, drawing_, areaNames(), marks_->value(), 2.0 / scale, 22.0 / scale, ink);
+    const QColor ground = sheet.pixelColor(sheet.width() / 2, sheet.height() / 2);
+    const QColor ink = qGray(ground.rgb()) > 110 ? QColor(0x16, 0x16, 0x16) : QColor(0xf2, 0xf2, 0xf2);
+    print::paintConstruction(painter, drawing_, areaNames(), marks_->value(), {2.0 / scale, 26.0 / scale, ink, ground});
     painter.end();
     views.sheet = sheet;
     views.sheetCaption = tr("Sheet, constructed up to mark %1 of %2").arg(marks_->value()).arg(drawing_.marks.size());

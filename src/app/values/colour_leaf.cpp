@@ -1,6 +1,6 @@
 #include "app/values/colour_leaf.h"
 
-#include <QBoxLayout>
+#include <QGridLayout>
 #include <QLabel>
 #include <QPainter>
 #include <QPushButton>
@@ -29,29 +29,32 @@ constexpr double units[] = {0.01, 0.01, 0.1, 1};
 }  // namespace
 
 ColourLeaf::ColourLeaf(Session& session) : session_(session) {
-    auto* row = new QHBoxLayout(this);
-    row->setContentsMargins(0, 0, 0, 0);
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->addStretch(1);
+    auto* row = new QHBoxLayout;
+    row->setSpacing(10);
+    column->addLayout(row);
+    auto* grid = new QGridLayout;
+    grid->setHorizontalSpacing(8);
+    row->addLayout(grid);
     row->addStretch(1);
-    auto* column = new QVBoxLayout;
-    row->addLayout(column);
     const QString words[] = {tr("Chroma"), tr("Contrast"), tr("Lighter"), tr("Warmer")};
     const planning::Bounds bounds[] = {planning::factorBounds, planning::factorBounds, planning::lighterBounds,
                                        planning::warmerBounds};
     for (int i = 0; i < partCount; ++i) {
-        auto* line = new QHBoxLayout;
         QSlider*& slider = sliders_[std::size_t(i)] = new QSlider(Qt::Horizontal);
         slider->setRange(int(std::lround(bounds[i].least / units[i])), int(std::lround(bounds[i].most / units[i])));
-        slider->setFixedWidth(190);
+        slider->setFixedWidth(150);
         auto* label = new QLabel(words[i]);
-        label->setFixedWidth(70);
         label->setBuddy(slider);
         slider->setAccessibleName(words[i]);
         figures_[std::size_t(i)] = new QLabel;
         figures_[std::size_t(i)]->setFixedWidth(64);
-        line->addWidget(label);
-        line->addWidget(slider);
-        line->addWidget(figures_[std::size_t(i)]);
-        column->addLayout(line);
+        const int at = i % 2 * 3;
+        grid->addWidget(label, i / 2, at);
+        grid->addWidget(slider, i / 2, at + 1);
+        grid->addWidget(figures_[std::size_t(i)], i / 2, at + 2);
         connect(slider, &QSlider::valueChanged, this, [this, slider, name = words[i]] {
             preview(onSliders());
             // While it is dragged only the pictures here follow; the plan, when it is let go.
@@ -59,15 +62,16 @@ ColourLeaf::ColourLeaf(Session& session) : session_(session) {
         });
         connect(slider, &QSlider::sliderReleased, this, [this, name = words[i]] { choose(onSliders(), name); });
     }
-    column->addStretch(1);
-    auto* buttons = new QHBoxLayout;
+    auto* buttons = new QGridLayout;
     whole_ = new QPushButton(tr("Whole picture"));
     whole_->setToolTip(tr("Chooses for the whole picture again; a click on the subject chooses for the area there."));
     setBack_ = new QPushButton(tr("Set it back"));
     setBack_->setToolTip(tr("Softer, calmer, a little lighter and bluer: further away."));
     asItIs_ = new QPushButton(tr("As it is"));
-    for (QPushButton* button : {whole_, setBack_, asItIs_}) buttons->addWidget(button);
-    column->addLayout(buttons);
+    buttons->addWidget(whole_, 0, 0, 1, 2);
+    buttons->addWidget(setBack_, 1, 0);
+    buttons->addWidget(asItIs_, 1, 1);
+    row->addLayout(buttons);
     connect(whole_, &QPushButton::clicked, this, [this] {
         chooseFor(std::nullopt);
         Q_EMIT looksDifferent();
@@ -145,7 +149,7 @@ void ColourLeaf::showFigures(const subject::ColourChoice& choice) {
     figures_[chroma]->setText(percent(choice.chroma));
     figures_[contrast]->setText(percent(choice.contrast));
     figures_[lighter]->setText(tr("%1 steps").arg(choice.lighter, 0, 'f', 1));
-    figures_[warmer]->setText(QString::number(std::lround(choice.warmer)));
+    figures_[warmer]->setText(QString::number(std::lround(choice.warmer)).replace(QLatin1Char('-'), QChar(0x2212)));
 }
 
 void ColourLeaf::refresh() {
@@ -180,7 +184,7 @@ void ColourLeaf::refresh() {
 }
 
 QRectF ColourLeaf::pictureOf(bool after) const {
-    const double room = sliders_[0]->x() - 90.0, wide = (room - 12) / 2, high = height() - 26.0;
+    const double wide = (width() - 12) / 2.0, high = whole_->y() - 34.0;
     if (before_.isNull()) return {};
     const double scale = std::min(wide / before_.width(), high / before_.height());
     return {QPointF(after ? before_.width() * scale + 12 : 0, 22), QSizeF(before_.size()) * scale};

@@ -39,8 +39,8 @@ void paintOverlay(QPainter& painter, const Overlay& overlay) {
     painter.drawPath(path);
     if (overlay.words.isEmpty()) return;
     QPainterPath words;
-    words.addText(overlay.path.last() + QPointF(6, -5), drawing::font(drawing::TypeSize::small, true), overlay.words);
-    painter.strokePath(words, QPen(light, 3));
+    words.addText(overlay.path.last() + QPointF(6, -5), drawing::font(drawing::TypeSize::text), overlay.words);
+    painter.strokePath(words, QPen(light, 3.4, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
     painter.fillPath(words, ink);
 }
 
