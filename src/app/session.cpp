@@ -113,31 +113,22 @@ void Session::lookCloser(const QRectF& part, const QSize& pixels) {
     const subject::FramePlace whole(study().frame, reading_->source,
                                     study().widthMillimetres / study().heightMillimetres);
     if (whole.width() <= picture_.cols * 1.05) return;  // there is no more to be seen than what is shown
-    struct Seen {
-        std::shared_ptr<const subject::Pyramid> pyramid;
-        QImage image;
-    };
-    const auto known = lookedAt_ == study().reference ? pyramid_ : nullptr;
-    const auto reference = study().reference;
+    const planning::Study& now = study();
     looker_.run(
-        [known, reference, frame = study().frame, light = shownLight(),
-         format = study().widthMillimetres / study().heightMillimetres, part, pixels](const common::Progress&) -> Seen {
-            Seen seen{known, {}};
-            if (!seen.pyramid) {
+        [looked = looked_, reference = now.reference, frame = now.frame, light = shownLight(),
+         format = now.widthMillimetres / now.heightMillimetres, part, pixels](const common::Progress&) -> QImage {
+            if (looked->reference != reference) {
                 auto read = subject::readPyramid(reference->bytes, reference->name);
-                if (!read) return seen;
-                seen.pyramid = std::make_shared<subject::Pyramid>(*std::move(read));
+                if (!read) return {};
+                *looked = {reference, std::make_shared<subject::Pyramid>(*std::move(read))};
             }
             const cv::Rect2d place(part.x(), part.y(), part.width(), part.height());
-            const cv::Mat view = seen.pyramid->view(frame, format, place, {pixels.width(), pixels.height()});
-            seen.image = drawing::imageOf(colour::pictureUnder(view, light));
-            return seen;
+            const cv::Mat view = looked->pyramid->view(frame, format, place, {pixels.width(), pixels.height()});
+            return drawing::imageOf(colour::pictureUnder(view, light));
         },
-        [this, reference, part](const Seen& seen) {
-            if (reference != study().reference || !seen.pyramid) return;
-            lookedAt_ = reference;
-            pyramid_ = seen.pyramid;
-            Q_EMIT detailSeen(seen.image, part);
+        [this, reference = now.reference, frame = now.frame, light = shownLight(), part](const QImage& image) {
+            const bool isStillShown = reference == study().reference && frame == study().frame && light == shownLight();
+            if (isStillShown && !image.isNull()) Q_EMIT detailSeen(image, part);
         });
 }
 

@@ -95,8 +95,12 @@ class Session : public QObject {
     };
     std::vector<Sheet> sheets_;  // the last few that were shown
     Background looker_{this};
-    std::shared_ptr<const planning::ReferenceFile> lookedAt_;
-    std::shared_ptr<const subject::Pyramid> pyramid_;  // of lookedAt_
+    /// Only the looker's thread touches what is in it: kept even if what was asked for has been dropped.
+    struct Looked {
+        std::shared_ptr<const planning::ReferenceFile> reference;
+        std::shared_ptr<const subject::Pyramid> pyramid;  // of the reference
+    };
+    std::shared_ptr<Looked> looked_ = std::make_shared<Looked>();
     colour::Light shownUnder_ = colour::Light::daylight65;
     QUndoStack history_;
     QTimer delay_;
