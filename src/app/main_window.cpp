@@ -48,7 +48,7 @@ MainWindow::MainWindow(materials::Library starter, storage::MaterialsStore* stor
     connect(&session_, &Session::planningStarted, this, [this] { showProgress(tr("Planning anew")); });
     connect(&session_, &Session::detailSeen, pictures_, &PicturePair::setDetail);
     connect(pictures_, &PicturePair::detailWanted, this, [this](const QRectF& part, const QSize& pixels) {
-        if (stations_[station()]->views().isReference) session_.lookCloser(part, pixels * devicePixelRatio());
+        if (isReferenceShown_) session_.lookCloser(part, pixels * devicePixelRatio());
     });
     connect(&session_, &Session::planningProgress, this, [this](double f) { progress_->setValue(int(f * 100)); });
     connect(&session_, &Session::planningEnded, this, [this] {
@@ -265,6 +265,7 @@ void MainWindow::showStation() {
                              std::size_t(rgb.bytesPerLine()));
         return drawing::imageOf(subject::squintedPicture(pixels, amount));
     });
+    isReferenceShown_ = views.isReference;
     pictures_->setGrid(views.gridMillimetres, {study.widthMillimetres, study.heightMillimetres});
     pictures_->setSubject(views.subject, views.subjectCaption + under);
     pictures_->setSheet(views.sheet, views.sheetCaption, views.figure);

@@ -89,6 +89,7 @@ class MainWindow : public QMainWindow {
     SticksStation* sticks_ = nullptr;
     Route* route_ = nullptr;
     PicturePair* pictures_ = nullptr;
+    bool isReferenceShown_ = false;  // which may be looked into
     QStackedWidget* instruments_ = nullptr;
     Margin* margin_ = nullptr;
     QWidget* progressRow_ = nullptr;

@@ -49,6 +49,7 @@ Session::~Session() {
 
 void Session::open(planning::Study study, materials::Library library, std::shared_ptr<const subject::Picture> picture) {
     plan_.reset();
+    sheets_.clear();
     reading_.reset();
     picture_ = cv::Mat();
     shown_ = QImage();
@@ -100,10 +101,10 @@ QImage Session::sheetAfter(int steps) {
     constexpr std::size_t keptSheets = 6;
     if (!plan_) return {};
     for (const Sheet& sheet : sheets_)
-        if (sheet.plan == plan_ && sheet.steps == steps && sheet.light == shownLight()) return sheet.image;
+        if (sheet.steps == steps && sheet.light == shownLight()) return sheet.image;
     if (sheets_.size() == keptSheets) sheets_.erase(sheets_.begin());
     sheets_.push_back(
-        {plan_, steps, shownLight(), drawing::imageOf(planning::pictureAfter(*plan_, steps, grain_, shownLight()))});
+        {steps, shownLight(), drawing::imageOf(planning::pictureAfter(*plan_, steps, grain_, shownLight()))});
     return sheets_.back().image;
 }
 
@@ -185,6 +186,7 @@ void Session::finish(common::Result<planning::Plan> result, cv::Mat grain, const
     stop_.reset();
     if (result) {
         plan_ = std::make_shared<planning::Plan>(std::move(result).value());
+        sheets_.clear();
         reading_ = plan_->reading;
         grain_ = grain;
         planOf_ = of;

@@ -88,12 +88,11 @@ class Session : public QObject {
     std::optional<colour::Light> glance_;
     QImage shown_;  // null until asked for
     struct Sheet {
-        std::shared_ptr<const planning::Plan> plan;
         int steps;
         colour::Light light;
         QImage image;
     };
-    std::vector<Sheet> sheets_;  // the last few that were shown
+    std::vector<Sheet> sheets_;  // of the plan: the last few that were shown
     Background looker_{this};
     /// Only the looker's thread touches what is in it: kept even if what was asked for has been dropped.
     struct Looked {

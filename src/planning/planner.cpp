@@ -102,7 +102,7 @@ void overrule(subject::Areas& areas, const Study& study) {
     }
     for (const subject::Line& pair : study.pairs) {
         const subject::Area &one = areaAt(pair.from.x, pair.from.y), &other = areaAt(pair.to.x, pair.to.y);
-        const auto [first, second] = std::minmax(one.together, other.together);
+        const int first = std::min(one.together, other.together), second = std::max(one.together, other.together);
         // What is planned as one lies in one plane: the nearer.
         const subject::Plane plane = std::max(one.plane, other.plane);
         for (subject::Area& area : areas.list)

@@ -96,6 +96,26 @@ class TestStudy : public QObject {
             for (const int earlier : step.after) QVERIFY(earlier < step.number);
     }
 
+    /// Three that are paired two by two, in any order, are planned as one.
+    void pairsGrowTogether() {
+        Study study = smallStudy();
+        study.areas = 5;
+        const auto apart = readingOf(study);
+        QVERIFY(apart->areas.list.size() >= 4);
+        const auto place = [&](int i) {
+            cv::Point at;
+            cv::minMaxLoc(apart->areas.map == i, nullptr, nullptr, nullptr, &at);
+            return subject::Place((at.x + 0.5) / apart->areas.map.cols, (at.y + 0.5) / apart->areas.map.rows);
+        };
+        for (const auto& [a, b, c, d] : {std::tuple(0, 2, 1, 2), std::tuple(2, 1, 0, 1), std::tuple(1, 2, 0, 2)}) {
+            study.pairs = {{place(a), place(b)}, {place(c), place(d)}};
+            const auto reading = readingOf(study);
+            for (int i = 0; i < int(reading->areas.list.size()); ++i)
+                QCOMPARE(reading->areas.list[std::size_t(i)].together, i < 3 ? 1 : i + 1);
+            QCOMPARE(int(reading->areas.list[0].plane), int(reading->areas.list[2].plane));
+        }
+    }
+
     void thresholdsMakeTheMasses() {
         Study study = smallStudy();
         study.thresholds = {3, 5.5};
