@@ -6,32 +6,9 @@
 #include <vector>
 
 #include "matching/recipe.h"
-#include "planning/study.h"
-#include "subject/areas.h"
-#include "subject/masses.h"
-#include "subject/passages.h"
-#include "subject/picture.h"
+#include "planning/reading.h"
 
 namespace planning {
-
-/// The reference as this study reads it: everything that does not depend on materials.
-struct Reading {
-    cv::Size reference;  // in pixels, as the frame lies on it
-    cv::Size source;     // in the file's own pixels, upright
-    cv::Mat xyz;         // CV_32FC3, framed
-    cv::Mat lab;         // the same in CIELAB
-    cv::Mat squinted;
-    cv::Mat picture;   // CV_8UC3, R G B
-    cv::Mat coloured;  // CIELAB, with the colours that areas borrow
-    // After the artist's choices of colour; the same as above without any.
-    cv::Mat wanted, wantedSquinted;  // CIELAB
-    cv::Mat wantedPicture;
-    cv::Mat whole;                // the reference unframed, small (CV_8UC3, R G B)
-    std::vector<cv::Mat> others;  // the other references, whole (CV_8UC3, R G B)
-    subject::Masses masses;
-    subject::Areas areas;
-    subject::Passages passages;
-};
 
 /// Why a step stands where it stands, a paper where it ranks, or what is to be minded. Worded elsewhere.
 enum class ReasonKind {

@@ -9,6 +9,7 @@
 
 #include "colour/light.h"
 #include "common/file.h"
+#include "common/problem.h"
 #include "subject/area_edits.h"
 #include "subject/colour_choice.h"
 #include "subject/frame.h"
@@ -99,5 +100,8 @@ inline constexpr Bounds warmerBounds{-20, 20};   // CIELAB units
 inline constexpr std::size_t mostOthers = 8;     // references beside the leading one
 inline constexpr Bounds stickBounds{3, 200};
 inline constexpr Bounds strokeBounds{1, 3};
+
+/// The first figure that is out of bounds; nullopt if the study can be planned.
+std::optional<common::Problem> outOfBounds(const Study& study);
 
 }  // namespace planning

@@ -71,7 +71,11 @@ QWidget* ValuesStation::makeLadderLeaf() {
     counting_->addItems({tr("1 is black"), tr("1 is white")});
     addField(row, tr("Counting"), counting_);
     column->addLayout(row);
+    connectLadder();
+    return leaf;
+}
 
+void ValuesStation::connectLadder() {
     connect(ladder_, &Ladder::chosen, this, [this](int mass) {
         selected_ = mass == selected_ ? -1 : mass;
         refresh();
@@ -117,7 +121,6 @@ QWidget* ValuesStation::makeLadderLeaf() {
         refresh();
         Q_EMIT looksDifferent();
     });
-    return leaf;
 }
 
 void ValuesStation::previewSquint(double amount) {

@@ -31,6 +31,7 @@ class ValuesStation : public Station {
 
  private:
     QWidget* makeLadderLeaf();
+    void connectLadder();
     void previewSquint(double amount);
     void previewMasses(const subject::Masses& masses);
     /// What is on the ladder: a preview while something is dragged, else the reading's.

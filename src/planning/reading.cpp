@@ -1,0 +1,219 @@
+#include "planning/reading.h"
+
+#include <algorithm>
+#include <cstdint>
+#include <cstdio>
+#include <opencv2/core.hpp>
+#include <opencv2/imgproc.hpp>
+
+#include "colour/image_colour.h"
+#include "subject/borrowed.h"
+#include "subject/squint.h"
+
+namespace planning {
+
+using common::Problem;
+using common::ProblemKind;
+
+namespace {
+
+double formatOf(const Study& study) {
+    return study.widthMillimetres / study.heightMillimetres;
+}
+
+/// Numbers as text, exactly and in their order: what depends on the same numbers has the same key.
+class Key {
+ public:
+    Key& operator<<(double v) {
+        char text[32];
+        std::snprintf(text, sizeof text, "%.17g ", v);
+        text_ += text;
+        return *this;
+    }
+    Key& operator<<(const char* word) {
+        text_ += word;
+        return *this;
+    }
+    Key& operator<<(const subject::Place& place) { return *this << place.x << place.y; }
+    Key& operator<<(const subject::ColourChoice& c) { return *this << c.chroma << c.contrast << c.lighter << c.warmer; }
+    std::string text() && { return std::move(text_); }
+
+ private:
+    std::string text_;
+};
+
+/// The part of the study that its frame depends on, besides the reference.
+std::string frameKeyOf(const Study& study) {
+    const subject::Frame& frame = study.frame;
+    Key key;
+    key << formatOf(study) << frame.centreX << frame.centreY << frame.width << frame.degrees;
+    if (frame.grey) key << "grey " << frame.grey->x << frame.grey->y << frame.grey->z;
+    return std::move(key).text();
+}
+
+/// And its reading.
+std::string readingKeyOf(const Study& study) {
+    Key key;
+    key << frameKeyOf(study).c_str() << study.areas << study.valueLevels << study.squint << study.colour
+        << "thresholds ";
+    for (const double value : study.thresholds) key << value;
+    for (const subject::AreaEdit& edit : study.areaEdits) {
+        key << "edit " << double(edit.kind);
+        for (const subject::Scribble& scribble : edit.scribbles) {
+            key << "scribble ";
+            for (const subject::Place& place : scribble) key << place;
+        }
+    }
+    for (const AreaName& name : study.areaNames) {
+        key << "area " << name.x << name.y << (name.plane ? double(*name.plane) : -1.0) << double(name.focal)
+            << double(name.kind) << name.colour;
+        if (name.borrowed)
+            key << "from " << name.borrowed->picture << name.borrowed->part.from << name.borrowed->part.to;
+    }
+    // A file's own address stands for it: it is held as long as what was read of it.
+    for (const auto& other : study.others) key << "other " << double(reinterpret_cast<std::uintptr_t>(other.get()));
+    for (const subject::Line& pair : study.pairs) key << "pair " << pair.from << pair.to;
+    return std::move(key).text();
+}
+
+/// What the artist says of areas goes before what is proposed.
+void overrule(subject::Areas& areas, const Study& study) {
+    if (std::ranges::any_of(study.areaNames, &AreaName::focal))
+        for (subject::Area& area : areas.list) area.focal = false;
+    const auto areaAt = [&](double x, double y) -> subject::Area& {
+        return areas.list[std::size_t(subject::labelAt(areas.map, x, y))];
+    };
+    for (const AreaName& name : study.areaNames) {
+        subject::Area& area = areaAt(name.x, name.y);
+        if (name.plane) area.plane = *name.plane;
+        if (name.focal) area.focal = true;
+        area.kind = name.kind;
+    }
+    for (const subject::Line& pair : study.pairs) {
+        const subject::Area &one = areaAt(pair.from.x, pair.from.y), &other = areaAt(pair.to.x, pair.to.y);
+        const int first = std::min(one.together, other.together), second = std::max(one.together, other.together);
+        // What is planned as one lies in one plane: the nearer.
+        const subject::Plane plane = std::max(one.plane, other.plane);
+        for (subject::Area& area : areas.list)
+            if (area.together == first || area.together == second) {
+                area.together = first;
+                area.plane = plane;
+            }
+    }
+}
+
+/// The subject as it is meant to stand on the sheet: borrowed colours, then the choices for areas, then for the whole.
+void choose(Reading& reading, const Study& study, const Kept& kept) {
+    const bool isChosen =
+        study.colour != subject::ColourChoice{} || std::ranges::any_of(study.areaNames, [](const AreaName& name) {
+            return name.borrowed || name.colour != subject::ColourChoice{};
+        });
+    reading.wanted = reading.coloured = reading.lab;
+    reading.wantedSquinted = reading.squinted;
+    reading.wantedPicture = reading.picture;
+    if (!isChosen) return;
+    reading.wanted = reading.lab.clone();
+    reading.wantedSquinted = reading.squinted.clone();
+    for (const AreaName& name : study.areaNames) {
+        if (!name.borrowed) continue;
+        const cv::Mat mask = reading.areas.map == subject::labelAt(reading.areas.map, name.x, name.y);
+        const subject::Borrowed borrowed(kept.others[std::size_t(name.borrowed->picture)].lab, name.borrowed->part);
+        borrowed.layOn(reading.wanted, reading.wantedSquinted, mask);
+    }
+    reading.coloured = reading.wanted.clone();
+    for (const AreaName& name : study.areaNames) {
+        const cv::Mat mask = reading.areas.map == subject::labelAt(reading.areas.map, name.x, name.y);
+        const double middle = cv::mean(reading.wantedSquinted, mask)[0];
+        for (cv::Mat* lab : {&reading.wanted, &reading.wantedSquinted})
+            subject::choose(*lab, name.colour, middle, mask);
+    }
+    const double middle = cv::mean(reading.wantedSquinted)[0];
+    for (cv::Mat* lab : {&reading.wanted, &reading.wantedSquinted}) subject::choose(*lab, study.colour, middle);
+    reading.wantedPicture = colour::srgb8ImageFromLab(reading.wanted);
+}
+
+/// Sees to it that `kept` holds the study's picture.
+std::optional<Problem> decode(const Study& study, Kept& kept) {
+    if (!study.reference) return Problem{ProblemKind::fileMissing, ""};
+    if (kept.picture && kept.reference == study.reference) return std::nullopt;
+    auto picture = subject::readPicture(study.reference->bytes, study.reference->name, heldLongSide);
+    if (!picture) return picture.problem();
+    kept.reference = study.reference;
+    kept.picture = std::make_shared<subject::Picture>(*std::move(picture));
+    kept.reading.reset();
+    kept.frameKey.clear();
+    return std::nullopt;
+}
+
+/// And in its frame.
+void frame(const Study& study, Kept& kept) {
+    const std::string key = frameKeyOf(study);
+    if (kept.frameKey == key) return;
+    kept.frameKey = key;
+    kept.framed = subject::framed(kept.picture->xyz, study.frame, formatOf(study), readLongSide);
+    kept.framedPicture = colour::srgb8ImageFromXyz(kept.framed);
+}
+
+/// And the other references, in the study's order.
+std::optional<Problem> decodeOthers(const Study& study, Kept& kept) {
+    std::vector<Kept::Other> others;
+    for (const auto& file : study.others) {
+        const auto known = std::ranges::find(kept.others, file, &Kept::Other::file);
+        if (known != kept.others.end()) {
+            others.push_back(*known);
+            continue;
+        }
+        auto picture = subject::readPicture(file->bytes, file->name, readLongSide);
+        if (!picture) return picture.problem();
+        const cv::Mat shown = colour::srgb8ImageFromXyz(picture->xyz);
+        cv::Mat lab = picture->xyz;
+        colour::toLab(lab);
+        others.push_back({file, lab, shown});
+    }
+    kept.others = std::move(others);
+    return std::nullopt;
+}
+
+}  // namespace
+
+common::Result<cv::Mat> readReference(const Study& study, Kept& kept) {
+    if (auto problem = decode(study, kept)) return *problem;
+    frame(study, kept);
+    return kept.framedPicture;
+}
+
+common::Result<std::shared_ptr<const Reading>> readSubject(const Study& study, Kept& kept) {
+    if (auto problem = outOfBounds(study)) return *problem;
+    if (auto problem = decode(study, kept)) return *problem;
+    if (auto problem = decodeOthers(study, kept)) return *problem;
+    const std::string key = readingKeyOf(study);
+    if (kept.reading && kept.readingKey == key) return kept.reading;
+
+    auto reading = std::make_shared<Reading>();
+    reading->reference = kept.picture->xyz.size();
+    reading->source = kept.picture->sourcePixels;
+    frame(study, kept);
+    reading->xyz = kept.framed;
+    reading->lab = reading->xyz.clone();
+    colour::toLab(reading->lab);
+    reading->picture = kept.framedPicture;
+    reading->squinted = subject::squinted(reading->lab, study.squint);
+    reading->areas =
+        subject::edited(subject::proposedAreas(reading->squinted, study.areas), reading->squinted, study.areaEdits);
+    overrule(reading->areas, study);
+    choose(*reading, study, kept);
+    reading->masses = study.thresholds.empty() ? subject::valueMasses(reading->wantedSquinted, study.valueLevels)
+                                               : subject::massesParted(reading->wantedSquinted, study.thresholds);
+    reading->passages = subject::passagesOf(reading->areas, reading->wanted, reading->wantedSquinted);
+    cv::Mat small;
+    const cv::Size size = kept.picture->xyz.size();
+    const double scale = std::min(1.0, 480.0 / std::max(size.width, size.height));
+    cv::resize(kept.picture->xyz, small, {}, scale, scale, cv::INTER_AREA);
+    reading->whole = colour::srgb8ImageFromXyz(small);
+    for (const Kept::Other& other : kept.others) reading->others.push_back(other.picture);
+    kept.readingKey = key;
+    kept.reading = reading;
+    return kept.reading;
+}
+
+}  // namespace planning

@@ -1,0 +1,60 @@
+#pragma once
+
+#include <memory>
+#include <opencv2/core/mat.hpp>
+#include <string>
+#include <vector>
+
+#include "common/result.h"
+#include "planning/study.h"
+#include "subject/areas.h"
+#include "subject/masses.h"
+#include "subject/passages.h"
+#include "subject/picture.h"
+
+namespace planning {
+
+/// The reference as this study reads it: everything that does not depend on materials.
+struct Reading {
+    cv::Size reference;  // in pixels, as the frame lies on it
+    cv::Size source;     // in the file's own pixels, upright
+    cv::Mat xyz;         // CV_32FC3, framed
+    cv::Mat lab;         // the same in CIELAB
+    cv::Mat squinted;
+    cv::Mat picture;   // CV_8UC3, R G B
+    cv::Mat coloured;  // CIELAB, with the colours that areas borrow
+    // After the artist's choices of colour; the same as above without any.
+    cv::Mat wanted, wantedSquinted;  // CIELAB
+    cv::Mat wantedPicture;
+    cv::Mat whole;                // the reference unframed, small (CV_8UC3, R G B)
+    std::vector<cv::Mat> others;  // the other references, whole (CV_8UC3, R G B)
+    subject::Masses masses;
+    subject::Areas areas;
+    subject::Passages passages;
+};
+
+/// What may be kept from the plan before: each part with the choices that it came from. Start with an empty one.
+struct Kept {
+    std::shared_ptr<const ReferenceFile> reference;
+    std::shared_ptr<const subject::Picture> picture;
+    struct Other {
+        std::shared_ptr<const ReferenceFile> file;
+        cv::Mat lab, picture;  // whole and upright, at the reading's size: CIELAB, and CV_8UC3 as R G B
+    };
+    std::vector<Other> others;
+    std::string frameKey;
+    cv::Mat framed, framedPicture;  // XYZ, and CV_8UC3 as R G B
+    std::string readingKey;
+    std::shared_ptr<const Reading> reading;
+};
+
+/// Long side in pixels at which pictures are held, so that a crop has its detail, and at which they are read.
+inline constexpr int heldLongSide = 2560, readLongSide = 1024;
+
+/// The reference in its frame (CV_8UC3, R G B): the first thing to show.
+common::Result<cv::Mat> readReference(const Study& study, Kept& kept);
+
+/// The reading alone, before any material is chosen.
+common::Result<std::shared_ptr<const Reading>> readSubject(const Study& study, Kept& kept);
+
+}  // namespace planning
