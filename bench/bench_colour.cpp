@@ -59,8 +59,8 @@ void registerColours() {
 
 void registerMaps() {
     static const auto pictures = [] {
-        auto one = colour::labImage(photograph(4000, 3000), {}, "");
-        auto other = colour::labImage(photograph(4000, 3000) * 0.95, {}, "");
+        auto one = colour::labImage(bench::photograph(4000, 3000), {}, "");
+        auto other = colour::labImage(bench::photograph(4000, 3000) * 0.95, {}, "");
         return std::pair(*std::move(one), *std::move(other));
     };
     benchmark::RegisterBenchmark("map of 12 megapixels/differenceMap, one thread", [](benchmark::State& state) {
