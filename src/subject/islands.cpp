@@ -72,19 +72,25 @@ cv::Mat withoutIslands(const cv::Mat& labels, int leastPixels, const cv::Mat& wi
     // An island may only border on islands: a few rounds let the pieces grow together.
     for (int round = 0; round < 4; ++round) {
         const Pieces pieces = piecesOf(out, within);
+        if (std::ranges::none_of(pieces.size, [&](int size) { return size < leastPixels; })) break;
+        std::vector<char> isSmall(pieces.size.size());
+        for (std::size_t i = 0; i < isSmall.size(); ++i) isSmall[i] = pieces.size[i] < leastPixels;
         std::vector<std::map<int, int>> border(pieces.label.size());
         const auto touch = [&](int one, int other) {
-            if (one == other || pieces.group[one] != pieces.group[other]) return;
-            if (pieces.size[one] < leastPixels) ++border[one][other];
-            if (pieces.size[other] < leastPixels) ++border[other][one];
+            // Hardly any pixel lies at an island's border.
+            if (one == other || !(isSmall[std::size_t(one)] || isSmall[std::size_t(other)])) return;
+            if (pieces.group[one] != pieces.group[other]) return;
+            if (isSmall[std::size_t(one)]) ++border[one][other];
+            if (isSmall[std::size_t(other)]) ++border[other][one];
         };
         for (int y = 0; y < out.rows; ++y) {
             const int* piece = pieces.of.ptr<int>(y);
             const int* below = y + 1 < out.rows ? pieces.of.ptr<int>(y + 1) : piece;
-            for (int x = 0; x < out.cols; ++x) {
-                if (x + 1 < out.cols) touch(piece[x], piece[x + 1]);
+            for (int x = 0; x + 1 < out.cols; ++x) {
+                touch(piece[x], piece[x + 1]);
                 touch(piece[x], below[x]);
             }
+            touch(piece[out.cols - 1], below[out.cols - 1]);
         }
         std::vector<int> newLabel = pieces.label;
         bool changed = false;
@@ -106,8 +112,11 @@ cv::Mat withoutIslands(const cv::Mat& labels, int leastPixels, const cv::Mat& wi
             }
         }
         if (!changed) break;
-        for (int y = 0; y < out.rows; ++y)
-            for (int x = 0; x < out.cols; ++x) out.at<int>(y, x) = newLabel[pieces.of.at<int>(y, x)];
+        for (int y = 0; y < out.rows; ++y) {
+            const int* piece = pieces.of.ptr<int>(y);
+            int* label = out.ptr<int>(y);
+            for (int x = 0; x < out.cols; ++x) label[x] = newLabel[std::size_t(piece[x])];
+        }
     }
     return out;
 }

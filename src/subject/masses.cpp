@@ -37,26 +37,39 @@ std::vector<float> valuesOf(const cv::Mat& plane) {
     return {plane.ptr<float>(), plane.ptr<float>() + plane.total()};
 }
 
-/// The map, and the share of each mass that ends at one of these lightnesses; the last is open.
-Masses massesEnding(const cv::Mat& lightness, std::vector<double> upTo) {
+/// Which of these levels (L* where each ends, the last open) a lightness falls into, by hundredths of L*.
+class LevelTable {
+ public:
+    explicit LevelTable(const std::vector<double>& upTo) : levelAt_(10001) {
+        const int last = int(upTo.size()) - 1;
+        for (int i = 0; i <= 10000; ++i)
+            levelAt_[std::size_t(i)] =
+                std::min(int(std::ranges::lower_bound(upTo, (i - 0.5) / 100) - upTo.begin()), last);
+    }
+    int operator()(float lightness) const {
+        return levelAt_[std::size_t(std::clamp(int(lightness * 100 + 0.5f), 0, 10000))];
+    }
+
+ private:
+    std::vector<int> levelAt_;
+};
+
+/// The map, and the share of each mass that ends at one of these lightnesses.
+Masses massesEnding(const cv::Mat& lightness, const LevelTable& levels, std::vector<double> upTo) {
     Masses masses;
     masses.map.create(lightness.size(), CV_32S);
-    const int last = int(upTo.size()) - 1;
-    // Looked up by hundredths of L*.
-    std::vector<int> levelAt(10001);
-    for (int i = 0; i <= 10000; ++i)
-        levelAt[std::size_t(i)] = std::min(int(std::ranges::lower_bound(upTo, (i - 0.5) / 100) - upTo.begin()), last);
     for (int y = 0; y < lightness.rows; ++y) {
         const float* row = lightness.ptr<float>(y);
         int* level = masses.map.ptr<int>(y);
-        for (int x = 0; x < lightness.cols; ++x)
-            level[x] = levelAt[std::size_t(std::clamp(int(row[x] * 100 + 0.5f), 0, 10000))];
+        for (int x = 0; x < lightness.cols; ++x) level[x] = levels(row[x]);
     }
     masses.map = withoutIslands(masses.map, std::max(4, int(lightness.total() / 2000)));
     masses.upTo = std::move(upTo);
     masses.shares.assign(masses.upTo.size(), 0.0);
-    for (int y = 0; y < masses.map.rows; ++y)
-        for (int x = 0; x < masses.map.cols; ++x) masses.shares[std::size_t(masses.map.at<int>(y, x))] += 1;
+    for (int y = 0; y < masses.map.rows; ++y) {
+        const int* level = masses.map.ptr<int>(y);
+        for (int x = 0; x < masses.map.cols; ++x) masses.shares[std::size_t(level[x])] += 1;
+    }
     for (double& share : masses.shares) share /= double(masses.map.total());
     return masses;
 }
@@ -66,7 +79,7 @@ Masses massesEnding(const cv::Mat& lightness, std::vector<double> upTo) {
 Masses valueMasses(const cv::Mat& squinted, int count) {
     const cv::Mat lightness = lightnessOf(squinted);
     const Levels levels = lightnessLevels(valuesOf(lightness), count);
-    Masses masses = massesEnding(lightness, levels.upTo);
+    Masses masses = massesEnding(lightness, LevelTable(levels.upTo), levels.upTo);
     for (const double L : levels.means) masses.values.push_back(colour::munsellValueOfLightness(L));
     return masses;
 }
@@ -76,13 +89,16 @@ Masses massesParted(const cv::Mat& squinted, const std::vector<double>& threshol
     for (const double value : thresholds) upTo.push_back(colour::lightnessOfMunsellValue(value));
     upTo.push_back(100.0);
     const cv::Mat lightness = lightnessOf(squinted);
-    Masses masses = massesEnding(lightness, std::move(upTo));
+    const LevelTable levels(upTo);
+    Masses masses = massesEnding(lightness, levels, std::move(upTo));
     std::vector<double> sums(masses.shares.size(), 0.0), counts(masses.shares.size(), 0.0);
-    for (const float L : valuesOf(lightness)) {
-        const auto level = std::min<std::size_t>(
-            std::size_t(std::ranges::lower_bound(masses.upTo, double(L)) - masses.upTo.begin()), sums.size() - 1);
-        sums[level] += L;
-        counts[level] += 1;
+    for (int y = 0; y < lightness.rows; ++y) {
+        const float* row = lightness.ptr<float>(y);
+        for (int x = 0; x < lightness.cols; ++x) {
+            const auto level = std::size_t(levels(row[x]));
+            sums[level] += row[x];
+            counts[level] += 1;
+        }
     }
     for (std::size_t i = 0; i < sums.size(); ++i) {
         const double below = i > 0 ? masses.upTo[i - 1] : 0.0;

@@ -23,7 +23,7 @@ namespace app {
 namespace {
 
 /// Long side in pixels of what follows the hand while something is dragged: the subject's on the screen.
-constexpr double screenSide = 416;
+constexpr double screenSide = 400;
 
 }  // namespace
 

@@ -201,6 +201,14 @@ void PicturePair::refresh() {
     update();
 }
 
+const QImage& PicturePair::fitted(bool sheet, const QSize& size) {
+    const QImage& image = sheet ? sheetShown_ : subjectShown_;
+    Fitted& kept = fitted_[sheet];
+    if (kept.of != image.cacheKey() || kept.image.size() != size)
+        kept = {image.cacheKey(), image.scaled(size, Qt::IgnoreAspectRatio, Qt::SmoothTransformation)};
+    return kept.image;
+}
+
 void PicturePair::paintGrid(QPainter& painter, const QRectF& place) const {
     for (const auto& [colour, offset] :
          {std::pair(QColor(0xf2, 0xf2, 0xf2), 1.0), std::pair(QColor(0x16, 0x16, 0x16), 0.0)}) {
@@ -239,7 +247,8 @@ void PicturePair::paintSide(QPainter& painter, bool sheet) {
     painter.save();
     painter.setClipRect(box);
     const QRectF place = placed(sheet);
-    painter.drawImage(place, image);
+    const QSize pixels = (place.size() * devicePixelRatioF()).toSize();
+    painter.drawImage(place, pixels.width() * 3 < image.width() * 2 ? fitted(sheet, pixels) : image);
     const bool isPlain = !way(Way::squint) && !way(Way::values) && !way(Way::mirror) && !way(Way::upsideDown);
     if (!sheet && isPlain && !detail_.isNull())
         painter.drawImage(

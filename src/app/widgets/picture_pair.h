@@ -71,10 +71,16 @@ class PicturePair : public QWidget {
     void refresh();
     void lookCloser();
     void paintSide(QPainter& painter, bool sheet);
+    /// As large as it lies in its frame, so that it is not reduced anew at every paint.
+    const QImage& fitted(bool sheet, const QSize& size);
     void paintGrid(QPainter& painter, const QRectF& place) const;
 
     QImage subject_, sheet_, subjectShown_, sheetShown_, outline_;
     QString subjectCaption_, sheetCaption_, figure_;
+    struct Fitted {
+        qint64 of = 0;  // cache key
+        QImage image;
+    } fitted_[2];
     bool ways_[5] = {};
     double zoom_ = 1;
     QPointF centre_{0.5, 0.5};
