@@ -63,6 +63,11 @@ QImage Station::maskOf(const std::vector<int>& passages) const {
     return mask;
 }
 
+QImage Station::maskOf(const cv::Mat& labels, int label) {
+    const cv::Mat mask = labels == label;
+    return QImage(mask.data, mask.cols, mask.rows, qsizetype(mask.step), QImage::Format_Grayscale8).copy();
+}
+
 QImage Station::sheetAfter(int steps) const {
     return session_.sheetAfter(steps);
 }

@@ -54,6 +54,8 @@ class Station : public QWidget {
     /// Index of the passage at a place, -1 without a plan.
     int passageAt(const QPointF& fraction) const;
     QImage maskOf(const std::vector<int>& passages) const;
+    /// Of the pixels that have this label (CV_32S).
+    static QImage maskOf(const cv::Mat& labels, int label);
     QImage sheetAfter(int steps) const;
 
     Session& session_;

@@ -13,14 +13,18 @@ double lengthOf(const Study& study, const subject::Line& line) {
                       (line.to.y - line.from.y) * study.heightMillimetres);
 }
 
+double unitOf(const Study& study) {
+    const bool hasUnit = study.unit >= 0 && study.unit < int(study.measures.size());
+    return hasUnit ? lengthOf(study, study.measures[std::size_t(study.unit)]) : 0;
+}
+
 Construction constructionOf(const Study& study, const Reading& reading) {
     using Kind = ConstructionMark::Kind;
     Construction drawing{study.widthMillimetres, study.heightMillimetres, {}, {}};
     const auto onSheet = [&](double x, double y) {
         return subject::Place(x * study.widthMillimetres, y * study.heightMillimetres);
     };
-    const bool hasUnit = study.unit >= 0 && study.unit < int(study.measures.size());
-    const double unit = hasUnit ? lengthOf(study, study.measures[std::size_t(study.unit)]) : 0;
+    const double unit = unitOf(study);
     const auto add = [&](Kind kind, std::vector<subject::Place> path, int area = -1, bool isClosed = false) {
         ConstructionMark mark{kind, std::move(path), isClosed, area, 0, 0};
         if (kind == Kind::height || kind == Kind::width || kind == Kind::length) {

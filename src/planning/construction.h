@@ -33,5 +33,7 @@ Construction constructionOf(const Study& study, const Reading& reading);
 
 /// The measured line in sheet millimetres.
 double lengthOf(const Study& study, const subject::Line& line);
+/// The unit's length in sheet millimetres; 0 without one.
+double unitOf(const Study& study);
 
 }  // namespace planning

@@ -1,9 +1,5 @@
 #pragma once
 
-#include <memory>
-#include <optional>
-#include <string>
-
 #include "common/progress.h"
 #include "common/result.h"
 #include "planning/plan.h"

@@ -4,10 +4,10 @@
 #include <cstdint>
 #include <cstdio>
 #include <opencv2/core.hpp>
-#include <opencv2/imgproc.hpp>
 
 #include "colour/image_colour.h"
 #include "subject/borrowed.h"
+#include "subject/reduced.h"
 #include "subject/squint.h"
 
 namespace planning {
@@ -140,6 +140,7 @@ std::optional<Problem> decode(const Study& study, Kept& kept) {
     if (!picture) return picture.problem();
     kept.reference = study.reference;
     kept.picture = std::make_shared<subject::Picture>(*std::move(picture));
+    kept.whole.release();
     kept.reading.reset();
     kept.frameKey.clear();
     return std::nullopt;
@@ -205,11 +206,8 @@ common::Result<std::shared_ptr<const Reading>> readSubject(const Study& study, K
     reading->masses = study.thresholds.empty() ? subject::valueMasses(reading->wantedSquinted, study.valueLevels)
                                                : subject::massesParted(reading->wantedSquinted, study.thresholds);
     reading->passages = subject::passagesOf(reading->areas, reading->wanted, reading->wantedSquinted);
-    cv::Mat small;
-    const cv::Size size = kept.picture->xyz.size();
-    const double scale = std::min(1.0, 480.0 / std::max(size.width, size.height));
-    cv::resize(kept.picture->xyz, small, {}, scale, scale, cv::INTER_AREA);
-    reading->whole = colour::srgb8ImageFromXyz(small);
+    if (kept.whole.empty()) kept.whole = colour::srgb8ImageFromXyz(subject::reduced(kept.picture->xyz, 480));
+    reading->whole = kept.whole;
     for (const Kept::Other& other : kept.others) reading->others.push_back(other.picture);
     kept.readingKey = key;
     kept.reading = reading;

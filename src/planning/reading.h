@@ -37,6 +37,7 @@ struct Reading {
 struct Kept {
     std::shared_ptr<const ReferenceFile> reference;
     std::shared_ptr<const subject::Picture> picture;
+    cv::Mat whole;  // of that picture, see Reading
     struct Other {
         std::shared_ptr<const ReferenceFile> file;
         cv::Mat lab, picture;  // whole and upright, at the reading's size: CIELAB, and CV_8UC3 as R G B

@@ -1,6 +1,7 @@
 #include "subject/groupings.h"
 
 #include <algorithm>
+#include <opencv2/core.hpp>
 
 #include "colour/munsell.h"
 #include "subject/masses.h"
@@ -19,10 +20,9 @@ std::vector<double> parted(const std::vector<float>& lightness, int k) {
 }  // namespace
 
 std::vector<double> thresholdsFor(Grouping grouping, const cv::Mat& squintedLab, int levels) {
-    std::vector<float> lightness(squintedLab.total());
-    std::size_t i = 0;
-    for (int y = 0; y < squintedLab.rows; ++y)
-        for (int x = 0; x < squintedLab.cols; ++x) lightness[i++] = squintedLab.at<cv::Vec3f>(y, x)[0];
+    cv::Mat plane;
+    cv::extractChannel(squintedLab, plane, 0);
+    std::vector<float> lightness(plane.begin<float>(), plane.end<float>());
     std::vector<double> at;
     if (lightness.empty() || levels < 2) return at;
     if (grouping == Grouping::nearest || levels == 2) {

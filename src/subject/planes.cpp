@@ -16,7 +16,6 @@ struct Look {
     double dark = 0;      // Munsell value below which a tenth of it lies
     double hardness = 0;  // of its hardest steps: L* a pixel, at its ninth tenth
     double warmth = 0;
-    double share = 0;
 };
 
 struct Pixels {
@@ -28,14 +27,13 @@ struct Pixels {
         steps.insert(steps.end(), other.steps.begin(), other.steps.end());
         warmth += other.warmth;
     }
-    Look look(double whole) {
+    Look look() {
         const auto at = [](std::vector<float>& values, double part) {
             const auto place = values.begin() + std::ptrdiff_t(part * double(values.size() - 1));
             std::ranges::nth_element(values, place);
             return double(*place);
         };
-        return {colour::munsellValueOfLightness(at(lightness, 0.1)), at(steps, 0.9), warmth / double(lightness.size()),
-                double(lightness.size()) / whole};
+        return {colour::munsellValueOfLightness(at(lightness, 0.1)), at(steps, 0.9), warmth / double(lightness.size())};
     }
 };
 
@@ -61,12 +59,11 @@ std::vector<PlaneFault> planeFaults(const Areas& areas, const cv::Mat& lab) {
         if (areas.list[i].plane == Plane::foreground) near.add(pixels[i]);
     std::vector<PlaneFault> faults;
     if (near.lightness.empty()) return faults;
-    const double whole = double(lab.total());
-    const Look against = near.look(whole);
+    const Look against = near.look();
     constexpr double leastShare = 0.01, darkMargin = 0.3, warmMargin = 4, leastHardness = 1.0;
     for (std::size_t i = 0; i < pixels.size(); ++i) {
         if (areas.list[i].plane != Plane::background || areas.list[i].share < leastShare) continue;
-        const Look look = pixels[i].look(whole);
+        const Look look = pixels[i].look();
         const auto fault = [&](PlaneFault::Kind kind, double by) { faults.push_back({int(i), kind, by}); };
         if (against.dark - look.dark > darkMargin) fault(PlaneFault::Kind::tooDark, against.dark - look.dark);
         if (look.hardness > leastHardness && look.hardness > 1.1 * against.hardness)

@@ -50,7 +50,7 @@ AreasLeaf::AreasLeaf(Session& session, OnSubject& on) : SubjectLeaf(session, on)
     column->addLayout(makePairRow());
     column->addLayout(makeAreaRow());
     connect(triads_, &TriadBoard::chosen, this, [this](int area) {
-        // Any place in it will do; its light swatch is one.
+        // Any place in it will do; its medium swatch is one.
         const subject::Place& place = triads_->triads()[std::size_t(area)].medium.place;
         on_.clicked = QPointF(place.x, place.y);
         refresh();

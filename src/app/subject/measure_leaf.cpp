@@ -182,11 +182,6 @@ QLayout* MeasureLeaf::makeDrawingRow() {
     return row;
 }
 
-double MeasureLeaf::unitMillimetres() const {
-    const planning::Study& study = session_.study();
-    return study.unit < 0 ? 0 : planning::lengthOf(study, study.measures[std::size_t(study.unit)]);
-}
-
 void MeasureLeaf::keep(bool asUnit) {
     const auto line = on_.taken(session_);
     if (!line) return;
@@ -218,7 +213,8 @@ void MeasureLeaf::refresh() {
     const bool isLine = line && planning::lengthOf(study, *line) > 0.5;
     QList<double> lengths;
     for (const subject::Line& measure : study.measures) lengths << planning::lengthOf(study, measure);
-    strip_->show(line ? std::optional(inMillimetres(lineOf(*line))) : std::nullopt, lengths, unitMillimetres());
+    strip_->show(line ? std::optional(inMillimetres(lineOf(*line))) : std::nullopt, lengths,
+                 planning::unitOf(session_.study()));
     keep_->setEnabled(isLine);
     unit_->setEnabled(isLine);
     const QSignalBlocker quiet(kept_);
@@ -226,7 +222,7 @@ void MeasureLeaf::refresh() {
     int current = -1;
     for (std::size_t i = 0; i < study.measures.size(); ++i) {
         const double length = lengths[qsizetype(i)];
-        const double unit = unitMillimetres();
+        const double unit = planning::unitOf(session_.study());
         QString words = wording::lengthWords(length, unit > 0 ? length / unit : 0);
         if (int(i) == study.unit) words = tr("%1: the unit").arg(wording::lengthWords(length, 0));
         kept_->addItem(tr("%1  %2").arg(i + 1).arg(words));
@@ -293,7 +289,7 @@ QStringList MeasureLeaf::extentSentences(int area) const {
     const auto extents = subject::extentsOf(reading->areas.map, int(reading->areas.list.size()));
     const subject::Extents& e = extents[std::size_t(area)];
     const QStringList names = areaNames();
-    const double unit = unitMillimetres();
+    const double unit = planning::unitOf(session_.study());
     const auto length = [&](double mm) { return wording::lengthWords(mm, unit > 0 ? mm / unit : 0); };
     QStringList sentences;
     sentences << tr("%1 is %2 wide and %3 high: it reaches from %4 to %5 mm across and from %6 to %7 mm down.")
@@ -324,7 +320,7 @@ QStringList MeasureLeaf::sentences() const {
         const QLineF mm = inMillimetres(lineOf(*line));
         const double slope = std::atan2(std::fabs(mm.dy()), std::fabs(mm.dx())) * 180 / M_PI;
         QString sentence = tr("The line is %1 mm long on the sheet").arg(mm.length(), 0, 'f', 0);
-        if (const double unit = unitMillimetres(); unit > 0)
+        if (const double unit = planning::unitOf(session_.study()); unit > 0)
             sentence += tr(", %1 of your units").arg(mm.length() / unit, 0, 'f', 2);
         sentences << sentence +
                          tr(", %1° from level and %2° from plumb.").arg(slope, 0, 'f', 1).arg(90 - slope, 0, 'f', 1);

@@ -34,7 +34,6 @@ class MeasureLeaf : public SubjectLeaf {
     QLayout* makeDrawingRow();
     void keep(bool asUnit);
     void letGo();
-    double unitMillimetres() const;
     QStringList extentSentences(int area) const;
     QStringList areaNames() const;
 

@@ -27,17 +27,18 @@ const planning::AreaName* saidOf(const planning::Study& study, const subject::Ar
     return nullptr;
 }
 
+planning::AreaName& toSayOf(planning::Study& study, const subject::Areas& areas, const QPointF& place) {
+    const int area = subject::labelAt(areas.map, place.x(), place.y());
+    for (planning::AreaName& said : study.areaNames)
+        if (subject::labelAt(areas.map, said.x, said.y) == area) return said;
+    return study.areaNames.emplace_back(planning::AreaName{place.x(), place.y(), {}});
+}
+
 void SubjectLeaf::sayOfArea(const QString& what, const std::function<void(planning::AreaName&)>& say,
                             const QString& key) {
-    const int area = on_.chosenArea(session_);
-    if (area < 0) return;
+    if (on_.chosenArea(session_) < 0) return;
     planning::Study study = session_.study();
-    const cv::Mat& map = session_.reading()->areas.map;
-    auto said = std::ranges::find_if(
-        study.areaNames, [&](const planning::AreaName& name) { return subject::labelAt(map, name.x, name.y) == area; });
-    if (said == study.areaNames.end())
-        said = study.areaNames.insert(said, planning::AreaName{on_.clicked->x(), on_.clicked->y(), {}});
-    say(*said);
+    say(toSayOf(study, session_.reading()->areas, *on_.clicked));
     session_.choose(what, study, key);
 }
 

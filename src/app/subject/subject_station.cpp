@@ -91,10 +91,7 @@ Views SubjectStation::views() const {
     }
     if (const auto line = on_.taken(session_); line && views.hand == PicturePair::Hand::line)
         views.overlays.push_back({{QPointF(line->from.x, line->from.y), QPointF(line->to.x, line->to.y)}});
-    if (const int area = on_.chosenArea(session_); area >= 0) {
-        const cv::Mat mask = reading->areas.map == area;
-        views.outline = QImage(mask.data, mask.cols, mask.rows, int(mask.step), QImage::Format_Grayscale8).copy();
-    }
+    if (const int area = on_.chosenArea(session_); area >= 0) views.outline = maskOf(reading->areas.map, area);
     leaf()->addTo(views);
     return views;
 }

@@ -15,6 +15,7 @@
 #include "colour/image_colour.h"
 #include "drawing/fonts.h"
 #include "drawing/section.h"
+#include "subject/reduced.h"
 #include "wording/sentences.h"
 #include "wording/subject.h"
 
@@ -111,11 +112,8 @@ void ColourLeaf::choose(const subject::ColourChoice& choice, const QString& what
         bound(choice.chroma, planning::factorBounds), bound(choice.contrast, planning::factorBounds),
         bound(choice.lighter, planning::lighterBounds), bound(choice.warmer, planning::warmerBounds)};
     planning::Study study = session_.study();
-    if (const int index = area(); index >= 0) {
-        const planning::AreaName* said = saidOf(study, session_.reading()->areas, index);
-        if (!said) study.areaNames.push_back({place_->x(), place_->y(), {}});
-        const auto at = said ? said - study.areaNames.data() : std::ptrdiff_t(study.areaNames.size()) - 1;
-        study.areaNames[std::size_t(at)].colour = within;
+    if (area() >= 0) {
+        toSayOf(study, session_.reading()->areas, *place_).colour = within;
     } else {
         study.colour = within;
     }
@@ -166,20 +164,13 @@ void ColourLeaf::refresh() {
     asItIs_->setEnabled(choice != subject::ColourChoice{});
     if (!reading || reading == shownOf_ || !isVisible()) return;
     shownOf_ = reading;
-    const cv::Size size = reading->coloured.size();
-    const double scale = std::min(1.0, smallSide / std::max(size.width, size.height));
-    cv::resize(reading->coloured, small_, {}, scale, scale, cv::INTER_AREA);
+    small_ = subject::reduced(reading->coloured, smallSide);
     cv::Mat map;
     reading->areas.map.convertTo(map, CV_16S);
     cv::resize(map, map, small_.size(), 0, 0, cv::INTER_NEAREST);
     map.convertTo(smallMap_, CV_32S);
-    const auto reduced = [&](const cv::Mat& rgb) {
-        cv::Mat out;
-        cv::resize(rgb, out, small_.size(), 0, 0, cv::INTER_AREA);
-        return drawing::imageOf(out);
-    };
-    before_ = reduced(reading->picture);
-    after_ = reduced(reading->wantedPicture);
+    before_ = drawing::imageOf(subject::reduced(reading->picture, smallSide));
+    after_ = drawing::imageOf(subject::reduced(reading->wantedPicture, smallSide));
     update();
 }
 

@@ -6,13 +6,13 @@
 #include <QPainter>
 #include <QPushButton>
 #include <algorithm>
-#include <opencv2/imgproc.hpp>
 
 #include "app/preferences.h"
 #include "app/values/ladder.h"
 #include "app/widgets/theme.h"
 #include "drawing/fonts.h"
 #include "drawing/shapes.h"
+#include "subject/reduced.h"
 #include "wording/subject.h"
 
 namespace app {
@@ -46,10 +46,8 @@ void GroupingsLeaf::refresh() {
         reading_ = reading;
         levels_ = levels;
         if (reading) {
-            cv::Mat small;
             const cv::Mat& lab = reading->wantedSquinted;
-            const double scale = std::min(1.0, thumbnailSide / std::max(lab.cols, lab.rows));
-            cv::resize(lab, small, {}, scale, scale, cv::INTER_AREA);
+            const cv::Mat small = subject::reduced(lab, thumbnailSide);
             for (int i = 0; i < subject::groupingCount; ++i) {
                 Tile& tile = tiles_[std::size_t(i)];
                 tile.thresholds = subject::thresholdsFor(subject::Grouping(i), lab, levels);

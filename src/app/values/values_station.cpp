@@ -6,7 +6,6 @@
 #include <QSlider>
 #include <algorithm>
 #include <cmath>
-#include <opencv2/imgproc.hpp>
 
 #include "app/preferences.h"
 #include "app/values/colour_leaf.h"
@@ -15,6 +14,7 @@
 #include "app/widgets/fields.h"
 #include "drawing/section.h"
 #include "subject/planes.h"
+#include "subject/reduced.h"
 #include "subject/squint.h"
 #include "wording/sentences.h"
 
@@ -154,9 +154,8 @@ void ValuesStation::refresh() {
         strongest_.reset();
         if (reading) {
             strongest_ = subject::strongestContrast(reading->wantedSquinted, reading->areas);
-            const double scale = std::min(1.0, screenSide / std::max(reading->lab.cols, reading->lab.rows));
-            cv::resize(reading->wanted, small_, {}, scale, scale, cv::INTER_AREA);
-            cv::resize(reading->wantedSquinted, smallSquinted_, {}, scale, scale, cv::INTER_AREA);
+            small_ = subject::reduced(reading->wanted, screenSide);
+            smallSquinted_ = subject::reduced(reading->wantedSquinted, screenSide);
         }
     }
     showValue(levels_, study.thresholds.empty() ? study.valueLevels : int(study.thresholds.size()) + 1);
@@ -184,20 +183,14 @@ Views ValuesStation::views() const {
     if (leaves_->currentWidget() == colour_) {
         views.subject = drawing::imageOf(reading->wantedPicture);
         views.subjectCaption = tr("Subject, as it is meant to be");
-        if (const int area = colour_->area(); area >= 0) {
-            const cv::Mat mask = reading->areas.map == area;
-            views.outline = QImage(mask.data, mask.cols, mask.rows, int(mask.step), QImage::Format_Grayscale8).copy();
-        }
+        if (const int area = colour_->area(); area >= 0) views.outline = maskOf(reading->areas.map, area);
         return views;
     }
     const bool isGrouping = leaves_->currentWidget() == groupings_ && groupings_->looked();
     const subject::Masses& masses = isGrouping ? *groupings_->looked() : *shownMasses();
     views.subject = imageOfMasses(masses);
     views.subjectCaption = tr("Subject, %1 value masses").arg(masses.values.size());
-    if (selected_ >= 0 && !isGrouping) {
-        const cv::Mat mask = masses.map == selected_;
-        views.outline = QImage(mask.data, mask.cols, mask.rows, int(mask.step), QImage::Format_Grayscale8).copy();
-    }
+    if (selected_ >= 0 && !isGrouping) views.outline = maskOf(masses.map, selected_);
     if (strongest_ && !preview_ && !isGrouping) {
         // A cross at the strongest contrast.
         const QPointF at(strongest_->place.x, strongest_->place.y);
