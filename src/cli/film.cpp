@@ -50,6 +50,14 @@ struct WrittenStroke {
     pigment::Stroke stroke() const { return {lays ? &pigment : nullptr, manner, pressure}; }
 };
 
+/// A pressure by name or by number.
+std::optional<pigment::Pressure> pressureIn(const QString& written) {
+    bool ok = false;
+    const float number = written.toFloat(&ok);
+    if (ok && number >= 0 && number <= pigment::Pressure::heavy.value) return pigment::Pressure{number};
+    return pigment::pressureNamed(written.toStdString());
+}
+
 Result<WrittenStroke> strokeIn(const QString& written) {
     const QStringList parts = written.split(',');
     if (parts.size() != 4) return unknown("The stroke", written, "#hex,KIND,MANNER,PRESSURE");
@@ -58,8 +66,8 @@ Result<WrittenStroke> strokeIn(const QString& written) {
         return unknown("The kind", parts[1], "soft, hard, pencil, pan, charcoal, watercolour, gouache, acrylic, ink");
     const auto manner = pigment::mannerNamed(parts[2].trimmed().toStdString());
     if (!manner) return unknown("The manner", parts[2], "scumble, hatch, press, blend, dab, wash, fix, lift");
-    const auto pressure = pigment::pressureNamed(parts[3].trimmed().toStdString());
-    if (!pressure) return unknown("The pressure", parts[3], "light, medium, heavy");
+    const auto pressure = pressureIn(parts[3].trimmed());
+    if (!pressure) return unknown("The pressure", parts[3], "none, light, medium, heavy, or a number from 0 to 3");
     WrittenStroke stroke{{}, pigment::laysPigment(*manner), *manner, *pressure};
     if (stroke.lays) {
         const auto masstone = colourIn(parts[0]);

@@ -28,8 +28,8 @@ int main(int argc, char** argv) {
     std::fputs(
         "yawning-dune-cli plan REFERENCE|FILE.dune --out DIR [--library FILE.csv] [--paper ID] [--school NAME] "
         "[--sticks N]\n"
-        "                      [--width-mm W] [--height-mm H] [--areas N] [--values N] [--strokes N] [--ground NAME]\n"
-        "                      [--light NAME] [--title TEXT] [--area-name X,Y,NAME] [--save FILE.dune] [--threads N]\n"
+        "                      [--width-mm W] [--height-mm H] [--areas N] [--values N] [--layers N] [--detail NAME]\n"
+        "                      [--ground NAME] [--light NAME] [--title TEXT] [--area-name X,Y,NAME] [--save FILE.dune] [--threads N]\n"
         "yawning-dune-cli convert --from SPACE --to SPACE      (srgb, xyz, lab, lch, munsell-value)\n"
         "yawning-dune-cli difference [--formula 2000|76]\n"
         "yawning-dune-cli film --paper '#hex' [--tooth NAME] --stroke '#hex,KIND,MANNER,PRESSURE' [--stroke ...]\n"

@@ -73,13 +73,19 @@ std::optional<Problem> applyOptions(const Options& options, planning::Study& stu
     if (auto p = applyNumber(options, "--sticks", planning::stickBounds, study.stickLimit)) return p;
     if (auto p = applyNumber(options, "--areas", planning::areaBounds, study.areas)) return p;
     if (auto p = applyNumber(options, "--values", planning::levelBounds, study.valueLevels)) return p;
-    if (auto p = applyNumber(options, "--strokes", planning::strokeBounds, study.strokes)) return p;
+    if (auto p = applyNumber(options, "--layers", planning::layerBounds, study.layers)) return p;
     if (auto p = applyNumber(options, "--threads", {1, 256}, threads)) return p;
     const std::string school = options.last("--school").toStdString();
     if (!school.empty()) {
-        const auto named = planning::schoolNamed(school);
+        const auto named = matching::schoolNamed(school);
         if (!named) return Problem{ProblemKind::nameUnknown, "The school", 0, school, "dark-first, light-base"};
         study.school = *named;
+    }
+    const std::string detail = options.last("--detail").toStdString();
+    if (!detail.empty()) {
+        const auto named = planning::detailNamed(detail);
+        if (!named) return Problem{ProblemKind::nameUnknown, "The detail", 0, detail, "suggest, usual, fine"};
+        study.detail = *named;
     }
     const std::string ground = options.last("--ground").toStdString();
     if (!ground.empty()) {
@@ -119,12 +125,14 @@ std::optional<Problem> writeAll(const planning::Plan& plan, const planning::Stud
     if (auto p = write("plan.json", QJsonDocument(storage::planJson(plan, study)).toJson())) return p;
     if (auto p = write("steps.csv", storage::stepsCsv(plan))) return p;
     if (auto p = write("pull-list.csv", storage::pullListCsv(plan))) return p;
-    const cv::Mat grain = planning::grainOf(plan, study.widthMillimetres);
     std::vector<std::optional<Problem>> problems(plan.steps.size() + 1);
     common::forEachIndex(int(problems.size()), [&](int step) {
         const QString name = QStringLiteral("stages/%1.png").arg(step, 3, 10, QLatin1Char('0'));
-        problems[step] =
-            write(name.toStdString(), storage::pngOf(planning::pictureAfter(plan, step, grain, plan.light)));
+        auto& problem = problems[std::size_t(step)];
+        problem = write(name.toStdString(), storage::pngOf(planning::pictureAfter(plan, step, plan.light)));
+        if (problem || step == 0) return;
+        const planning::Step& done = plan.steps[std::size_t(step - 1)];
+        problem = write(storage::mapName(done).toStdString(), storage::pngOf(planning::mapOf(plan, done)));
     });
     for (const auto& problem : problems)
         if (problem) return problem;
@@ -139,7 +147,7 @@ int plan(const QStringList& arguments) {
     Options options;
     if (!parse(arguments,
                {"--out", "--library", "--paper", "--school", "--sticks", "--width-mm", "--height-mm", "--areas",
-                "--values", "--strokes", "--ground", "--light", "--title", "--threads", "--area-name", "--save"},
+                "--values", "--layers", "--detail", "--ground", "--light", "--title", "--threads", "--area-name", "--save"},
                options))
         return 2;
     if (options.words.size() != 1 || options.last("--out").isEmpty())
@@ -166,18 +174,22 @@ int plan(const QStringList& arguments) {
         return refuse(made.problem());
     }
     // An earlier plan may have had more steps.
-    std::filesystem::remove_all(out / "stages", error);
-    std::filesystem::create_directories(out / "stages", error);
-    if (error) return refuse({ProblemKind::folderUnwritable, out.string()});
+    for (const char* name : {"stages", "maps"}) {
+        std::filesystem::remove_all(out / name, error);
+        std::filesystem::create_directories(out / name, error);
+        if (error) return refuse({ProblemKind::folderUnwritable, out.string()});
+    }
     if (auto problem = writeAll(*made, chosen.study, out)) return refuse(*problem);
     if (const QString save = options.last("--save"); !save.isEmpty()) {
         auto saved = storage::writeDocument(chosen, save.toStdString(), storage::areasPng(*made->reading));
         if (!saved) return refuse(saved.problem());
     }
     const planning::Summary& s = made->summary;
-    std::printf("%s: %d steps with %d sticks, %s; mean difference %.2f, nearest single sticks %.2f\n", out.c_str(),
-                int(made->steps.size()), int(made->sticks.size()), wording::duration(s.minutes).toUtf8().constData(),
-                s.meanDifference, s.nearestStickDifference);
+    int layers = 0;
+    for (const planning::PlannedStack& stack : made->stacks) layers += int(stack.layers.size());
+    std::printf("%s: picture difference %.2f (95 %% within %.2f), squinted %.2f; %d steps, %d layers, %d sticks, %s\n",
+                out.c_str(), s.picture.mean, s.picture.p95, s.squinted.mean, int(made->steps.size()), layers,
+                int(made->sticks.size()), wording::duration(s.minutes).toUtf8().constData());
     return 0;
 }
 

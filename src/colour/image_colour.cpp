@@ -2,6 +2,7 @@
 
 #include <lcms2.h>
 
+#include <array>
 #include <functional>
 #include <memory>
 #include <opencv2/core.hpp>
@@ -201,6 +202,29 @@ cv::Mat srgb8ImageFromXyz(const cv::Mat& xyz) {
 
 cv::Mat srgb8ImageFromLab(const cv::Mat& lab) {
     return srgb8Image(lab, [](const cv::Vec3f& v) { return xyzFromLab({v[0], v[1], v[2]}); });
+}
+
+cv::Mat xyzOfSrgb8Image(const cv::Mat& rgb) {
+    CV_Assert(rgb.type() == CV_8UC3);
+    static const std::array<float, 256> curve = [] {
+        std::array<float, 256> table;
+        for (std::size_t i = 0; i < table.size(); ++i) table[i] = float(linearFromEncoded(double(i) / 255));
+        return table;
+    }();
+    CodeLight light;
+    light.curves = {curve.data(), curve.data(), curve.data()};
+    // The loop takes pixels as B G R and curves and columns as R G B: the order of both is turned round.
+    for (int i = 0; i < 3; ++i)
+        for (int j = 0; j < 3; ++j) light.matrix[std::size_t(3 * i + j)] = float(d50FromLinearSrgb()(i, 2 - j));
+    cv::Mat xyz(rgb.size(), CV_32FC3);
+    forRows(rgb.rows, [&](int y) { xyzRowFromCodes(rgb.ptr<std::uint8_t>(y), light, xyz.ptr<float>(y), rgb.cols); });
+    return xyz;
+}
+
+cv::Mat labOfSrgb8Image(const cv::Mat& rgb) {
+    cv::Mat lab = xyzOfSrgb8Image(rgb);
+    toLab(lab);
+    return lab;
 }
 
 }  // namespace colour

@@ -30,4 +30,8 @@ void toLab(cv::Mat& xyz);
 cv::Mat srgb8ImageFromXyz(const cv::Mat& xyz);
 cv::Mat srgb8ImageFromLab(const cv::Mat& lab);
 
+/// And back, to XYZ relative to D50 and to CIELAB (CV_32FC3).
+cv::Mat xyzOfSrgb8Image(const cv::Mat& rgb);
+cv::Mat labOfSrgb8Image(const cv::Mat& rgb);
+
 }  // namespace colour

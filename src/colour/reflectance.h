@@ -14,8 +14,8 @@ using XyzWeights = std::array<std::array<float, bandCount>, 3>;
 const XyzWeights& xyzWeights(Light light);
 
 /// XYZ relative to D50 of a reflectance seen under `light` by the CIE 1931 observer, adapted by Bradford.
-Xyz xyzOfReflectance(const Spectrum& reflectance, Light light = Light::daylight65);
-Lab labOfReflectance(const Spectrum& reflectance, Light light = Light::daylight65);
+Xyz xyzOfReflectance(const Spectrum& reflectance, Light light);
+Lab labOfReflectance(const Spectrum& reflectance, Light light);
 
 /// How a surface of this colour in daylight (D65) looks under another light, adapted to it. Its reflectance is taken
 /// for the smoothest that has the colour.

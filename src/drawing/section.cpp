@@ -2,7 +2,7 @@
 
 #include <QCoreApplication>
 #include <algorithm>
-#include <opencv2/imgproc.hpp>
+#include <cmath>
 
 #include "drawing/shapes.h"
 
@@ -10,92 +10,96 @@ namespace drawing {
 
 namespace {
 
-constexpr double paperHeight = 20;  // pixels below the columns
-constexpr double topRoom = 0.14;    // of the height, above the line where the tooth ends
-constexpr double gap = 1.5;         // between columns
-constexpr double thinnest = 4;      // a wash takes hardly any tooth but must be seen
+constexpr double paperHeight = 18;  // below the layers
+constexpr double topRoom = 16;      // for the words of the line
+constexpr double gap = 2;           // between stacks
+constexpr double thinnest = 1.5;    // a wash takes hardly any tooth but must be seen
 
-}  // namespace
-
-Section::Section(const planning::Plan& plan) : paper_(colourOf(plan.paper.tone)) {
-    const auto history = planning::layerHistory(plan);
-    const auto& passages = plan.reading->passages.list;
-    std::vector<int> order;
-    for (int p = 0; p < int(passages.size()); ++p) order.push_back(p);
-    std::ranges::stable_sort(order, {}, [&](int p) { return passages[p].target.L; });
-    // Tiny passages keep a column that can be seen and clicked.
-    const auto widthOf = [&](int p) { return std::max(0.008, passages[p].share); };
-    double total = 0;
-    for (const int p : order) total += widthOf(p);
-    double at = 0;
-    for (const int p : order) {
-        const double width = widthOf(p) / total;
-        columns_.push_back({p, at, at + width, history[p]});
-        at += width;
+QString toothWords(int quarters) {
+    switch (quarters) {
+        case 1:
+            return QCoreApplication::translate("drawing", "a quarter of the tooth");
+        case 2:
+            return QCoreApplication::translate("drawing", "half of the tooth");
+        case 3:
+            return QCoreApplication::translate("drawing", "three quarters of the tooth");
+        default:
+            return QCoreApplication::translate("drawing", "here the tooth ends");
     }
 }
 
-QRectF Section::columnBox(const QRectF& box, const Column& column) const {
-    const double left = box.left() + column.left * box.width();
-    const double right = box.left() + column.right * box.width();
-    return {left + gap / 2, box.top(), std::max(1.0, right - left - gap), box.height() - paperHeight};
+}  // namespace
+
+Section::Section(const planning::Plan& plan, std::vector<planning::SectionColumn> columns)
+    : columns_(std::move(columns)), paper_(colourOf(plan.paper.tone)) {
+    double fullest = 0;
+    for (const planning::SectionColumn& column : columns_)
+        if (!column.layers.empty()) fullest = std::max(fullest, column.layers.back().toothAfter);
+    quarters_ = std::clamp(int(std::ceil(fullest * 4)), 1, 4);
+}
+
+double Section::floorOf(const QRectF& box) const {
+    return box.bottom() - paperHeight;
+}
+
+double Section::toothHeight(const QRectF& box) const {
+    return (floorOf(box) - box.top() - topRoom) * 4 / quarters_;
+}
+
+double Section::bandHeight(const planning::SectionLayer& layer, const QRectF& box) const {
+    return std::max(thinnest, (layer.toothAfter - layer.toothBefore) * toothHeight(box));
 }
 
 void Section::paint(QPainter& painter, const QRectF& box, int steps, int selected) const {
     const QColor ink = painter.pen().color();
     painter.save();
-    painter.setRenderHint(QPainter::Antialiasing);
-    const double floor = box.bottom() - paperHeight;
-    const double full = (box.height() - paperHeight) * (1 - topRoom);
+    const double floor = floorOf(box);
     painter.fillRect(QRectF(box.left(), floor, box.width(), paperHeight), paper_);
     painter.setPen(QPen(edgeOf(paper_), 0.6));
     painter.drawLine(QPointF(box.left(), floor), QPointF(box.right(), floor));
-    for (const Column& column : columns_) {
-        const QRectF area = columnBox(box, column);
+    QRectF chosen;
+    for (std::size_t i = 0; i < columns_.size(); ++i) {
+        const planning::SectionColumn& column = columns_[i];
+        double left = box.left() + column.from * box.width();
+        double right = box.left() + column.to * box.width();
+        const bool isFirst = i == 0 || columns_[i - 1].stack != column.stack;
+        const bool isLast = i + 1 == columns_.size() || columns_[i + 1].stack != column.stack;
+        if (isFirst) left += gap / 2;
+        // A hair over the next one, so that no line of paper shows between them.
+        right += isLast ? -gap / 2 : 0.6;
         double top = floor;
-        for (const planning::Layer& layer : column.layers) {
+        for (const planning::SectionLayer& layer : column.layers) {
             if (layer.step > steps) break;
-            const double height = std::max(thinnest, (layer.toothAfter - layer.toothBefore) * full);
-            const QColor colour = colourOf(layer.colour);
-            painter.fillRect(QRectF(area.left(), top - height, area.width(), height), colour);
-            painter.setPen(QPen(edgeOf(colour), 0.5));
-            painter.drawLine(QPointF(area.left(), top - height), QPointF(area.right(), top - height));
+            const double height = bandHeight(layer, box);
+            painter.fillRect(QRectF(left, top - height, right - left, height), colourOf(layer.colour));
             top -= height;
         }
-        if (column.passage == selected)
-            paintSelection(
-                painter, QRectF(area.left(), std::min(top, floor - 8), area.width(), floor - std::min(top, floor - 8)));
+        if (column.stack == selected) {
+            const QRectF here(left, std::min(top, floor - 8), right - left, floor - std::min(top, floor - 8));
+            chosen = chosen.isNull() ? here : chosen.united(here);
+        }
     }
-    const double end = floor - full;
-    painter.setPen(QPen(ink, 1.2, Qt::DashLine));
-    painter.drawLine(QPointF(box.left(), end), QPointF(box.right(), end));
+    if (!chosen.isNull()) paintSelection(painter, chosen);
+    const double line = floor - toothHeight(box) * quarters_ / 4;
+    painter.setPen(QPen(ink, 1.0, Qt::DashLine));
+    painter.drawLine(QPointF(box.left(), line), QPointF(box.right(), line));
     painter.restore();
-    painter.drawText(QPointF(box.left(), end - 5), QCoreApplication::translate("drawing", "here the tooth ends"));
+    painter.drawText(QPointF(box.left(), line - 4), toothWords(quarters_));
 }
 
-int Section::passageAt(const QRectF& box, const QPointF& position) const {
-    if (position.y() < box.top() || position.y() > box.bottom()) return -1;
-    for (const Column& column : columns_) {
-        const QRectF area = columnBox(box, column);
-        if (position.x() >= area.left() - gap && position.x() < area.right() + gap) return column.passage;
+Section::Hit Section::at(const QRectF& box, const QPointF& position, int steps) const {
+    if (!box.contains(position)) return {};
+    const double x = (position.x() - box.left()) / box.width();
+    const auto column = std::ranges::find_if(columns_, [&](const auto& c) { return x >= c.from && x < c.to; });
+    if (column == columns_.end()) return {};
+    double top = floorOf(box);
+    for (const planning::SectionLayer& layer : column->layers) {
+        if (layer.step > steps) break;
+        const double height = bandHeight(layer, box);
+        if (position.y() <= top && position.y() > top - height) return {&*column, &layer};
+        top -= height;
     }
-    return -1;
-}
-
-QImage imageOf(const cv::Mat& rgb) {
-    return QImage(rgb.data, rgb.cols, rgb.rows, qsizetype(rgb.step), QImage::Format_RGB888).copy();
-}
-
-QImage stepMap(const planning::Plan& plan, const planning::Step& step, int width) {
-    const cv::Mat& passages = plan.reading->passages.map;
-    std::vector<uchar> shade(plan.passages.size(), 226);
-    for (const int p : step.passages) shade[p] = 40;
-    cv::Mat map(passages.size(), CV_8U);
-    for (int y = 0; y < map.rows; ++y)
-        for (int x = 0; x < map.cols; ++x) map.at<uchar>(y, x) = shade[passages.at<int>(y, x)];
-    cv::Mat small;
-    cv::resize(map, small, {width, std::max(1, width * map.rows / map.cols)}, 0, 0, cv::INTER_AREA);
-    return QImage(small.data, small.cols, small.rows, qsizetype(small.step), QImage::Format_Grayscale8).copy();
+    return {&*column, nullptr};
 }
 
 }  // namespace drawing

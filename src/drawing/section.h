@@ -3,39 +3,37 @@
 #include <QPainter>
 #include <vector>
 
-#include "planning/layer_history.h"
-#include "planning/plan.h"
+#include "planning/section.h"
 
 namespace drawing {
 
-/// The section: a cut through the sheet, one column a passage from dark to light.
+/// The section: a cut through the sheet. Bands for the layers from the paper up, each in the colour that the sheet then
+/// has and as thick as it fills the tooth. What is used of the tooth fills the height, up to the next quarter of it.
 class Section {
  public:
     Section() = default;
-    explicit Section(const planning::Plan& plan);
+    Section(const planning::Plan& plan, std::vector<planning::SectionColumn> columns);
 
-    /// Paints what is laid after `steps` steps into `box`, words and lines in the painter's pen; `selected` is a
-    /// passage or -1.
+    /// Paints what is laid after `steps` steps into `box`, words and lines in the painter's pen; `selected` is a stack
+    /// or -1.
     void paint(QPainter& painter, const QRectF& box, int steps, int selected) const;
-    /// The passage whose column stands at this place, or -1.
-    int passageAt(const QRectF& box, const QPointF& position) const;
+
+    /// What lies at a place of the box after so many steps: the column, and the layer in it (null beside the layers).
+    struct Hit {
+        const planning::SectionColumn* column = nullptr;
+        const planning::SectionLayer* layer = nullptr;
+    };
+    Hit at(const QRectF& box, const QPointF& position, int steps) const;
 
  private:
-    struct Column {
-        int passage;
-        double left, right;  // 0..1 of the width
-        std::vector<planning::Layer> layers;
-    };
-    QRectF columnBox(const QRectF& box, const Column& column) const;
+    /// Height of the layers' room, and of one whole tooth in it.
+    double floorOf(const QRectF& box) const;
+    double toothHeight(const QRectF& box) const;
+    double bandHeight(const planning::SectionLayer& layer, const QRectF& box) const;
 
-    std::vector<Column> columns_;
+    std::vector<planning::SectionColumn> columns_;
     QColor paper_;
+    int quarters_ = 4;  // of the tooth that the height stands for
 };
-
-/// A reading's picture or a predicted sheet (CV_8UC3, R G B) as a QImage of its own.
-QImage imageOf(const cv::Mat& rgb);
-
-/// A small map of the sheet: the passages of a step dark, the rest pale.
-QImage stepMap(const planning::Plan& plan, const planning::Step& step, int width);
 
 }  // namespace drawing

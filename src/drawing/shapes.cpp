@@ -153,7 +153,7 @@ void paintPressure(QPainter& painter, const QRectF& box, pigment::Pressure press
     const double width = (box.width() - 2 * gap) / 3;
     for (int i = 0; i < 3; ++i)
         painter.fillRect(QRectF(box.left() + i * (width + gap), box.top(), width, box.height()),
-                         i <= static_cast<int>(pressure) ? ink : faint);
+                         float(i) + 0.5f <= pressure.value ? ink : faint);
 }
 
 void paintManner(QPainter& painter, const QRectF& box, pigment::Manner manner, const QColor& ink) {

@@ -2,11 +2,12 @@
 
 #include <algorithm>
 
-#include "matching/recipe.h"
+#include "matching/stack.h"
 
 namespace matching {
 
-Extremes extremesOf(const std::vector<PreparedStick>& sticks, const pigment::Patch& paper) {
+Extremes extremesOf(const std::vector<PreparedStick>& sticks, const pigment::Patch& paper,
+                    colour::Light light) {
     constexpr double lightFrom = 85, darkTo = 35, neutralTo = 10;  // L*, L*, chroma of the masstone
     std::vector<Extreme> whites;
     Extremes extremes;
@@ -15,7 +16,7 @@ Extremes extremesOf(const std::vector<PreparedStick>& sticks, const pigment::Pat
         if (!isDry(stick) || colour::chroma(stick.masstone) > neutralTo) continue;
         if (stick.masstone.L < lightFrom && stick.masstone.L > darkTo) continue;
         const Extreme extreme{
-            i, pigment::labOf(laidOn(paper, {{i, pigment::Manner::press, pigment::Pressure::heavy}}, sticks))};
+            i, pigment::labOf(laidOn(paper, {{i, pigment::Manner::press, pigment::Pressure::heavy}}, sticks), light)};
         if (stick.masstone.L >= lightFrom)
             whites.push_back(extreme);
         else if (!extremes.black || extreme.swatch.L < extremes.black->swatch.L)

@@ -23,6 +23,6 @@ struct Extremes {
 };
 
 /// `paper` is bare; a dark one tells whites apart best.
-Extremes extremesOf(const std::vector<PreparedStick>& sticks, const pigment::Patch& paper);
+Extremes extremesOf(const std::vector<PreparedStick>& sticks, const pigment::Patch& paper, colour::Light light);
 
 }  // namespace matching

@@ -1,8 +1,8 @@
 #include "matching/palette.h"
 
 #include <algorithm>
-#include <atomic>
-#include <limits>
+#include <map>
+#include <set>
 
 #include "common/parallel.h"
 
@@ -10,131 +10,252 @@ namespace matching {
 
 namespace {
 
-/// A recipe that could serve a passage, reduced to what choosing needs.
-struct Candidate {
-    StickSet sticks;
-    double cost;
-};
-using Pool = std::vector<std::vector<Candidate>>;  // for each demand, best first
-
-/// Small accents matter more than their area.
-double weightOf(const Demand& demand) {
-    return demand.share + 0.002;
+std::set<int> sticksOf(const std::vector<Stack>& stacks) {
+    std::set<int> sticks;
+    for (const Stack& stack : stacks)
+        for (const StackLayer& layer : stack.layers) sticks.insert(layer.stick);
+    return sticks;
 }
 
-/// Cost of a passage that no recipe of the pool serves any more: worse than any recipe.
-constexpr double unserved = 40.0;
+bool uses(const Stack& stack, int stick) {
+    return std::ranges::find(stack.layers, stick, &StackLayer::stick) != stack.layers.end();
+}
 
-void add(std::vector<Candidate>& pool, const std::vector<Recipe>& recipes) {
-    for (const Recipe& recipe : recipes) {
-        Candidate candidate{{}, recipe.cost};
-        for (const Lay& lay : recipe.lays) candidate.sticks.set(lay.stick);
-        pool.push_back(candidate);
+class Chooser {
+ public:
+    Chooser(const std::vector<Want>& wants, const OptionBank& bank, int limit, const SearchWidth& width,
+            const StackWeights& weights, double stickPrice, const common::Progress& progress)
+        : wants_(wants),
+          bank_(bank),
+          limit_(limit),
+          width_(width),
+          weights_(weights),
+          stickPrice_(stickPrice),
+          progress_(progress),
+          free_(bank.sticks.size(), 0.0f) {}
+
+    std::optional<Palette> chosen() {
+        if (!searchAlone()) return std::nullopt;
+        progress_.at(0.5);
+        if (!giveUp()) return std::nullopt;
+        progress_.at(0.65);
+        if (!searchWithin()) return std::nullopt;
+        progress_.at(0.75);
+        for (int round = 0; round < 3 && width_.swaps > 0; ++round) {
+            const bool isBetter = swap();
+            if (progress_.cancelled()) return std::nullopt;
+            progress_.at(0.75 + 0.08 * (round + 1));
+            if (!isBetter) break;
+        }
+        const std::set<int> used = sticksOf(stacks_);
+        return Palette{{used.begin(), used.end()}, stacks_, paletteCost(wants_, stacks_, stickPrice_)};
     }
-    std::ranges::stable_sort(pool, {}, &Candidate::cost);
-}
 
-double costWithin(const std::vector<Candidate>& pool, const StickSet& chosen) {
-    for (const Candidate& candidate : pool)
-        if ((candidate.sticks & ~chosen).none()) return candidate.cost;
-    return unserved;
-}
+ private:
+    int count() const { return int(wants_.size()); }
 
-std::vector<int> indicesOf(const StickSet& set) {
-    std::vector<int> indices;
-    for (int i = 0; i < mostSticks; ++i)
-        if (set[i]) indices.push_back(i);
-    return indices;
-}
-
-/// Gives up one stick after the other, each time the one that is missed least.
-StickSet reduced(StickSet chosen, const Pool& pool, const std::vector<Demand>& demands, int limit) {
-    while (int(chosen.count()) > limit) {
-        const std::vector<int> candidates = indicesOf(chosen);
-        std::vector<double> costs(candidates.size());
-        common::forEachIndex(int(candidates.size()), [&](int i) {
-            StickSet without = chosen;
-            without.reset(candidates[i]);
-            double cost = 0;
-            for (std::size_t p = 0; p < pool.size(); ++p) cost += weightOf(demands[p]) * costWithin(pool[p], without);
-            costs[i] = cost;
+    /// work(i) for all areas, each on its own; false if cancelled meanwhile.
+    template <typename Work>
+    bool forEachArea(const Work& work) {
+        common::forEachIndex(count(), [&](int a) {
+            if (!progress_.cancelled()) work(std::size_t(a));
         });
-        const auto least = std::ranges::min_element(costs) - costs.begin();
-        chosen.reset(candidates[least]);
+        return !progress_.cancelled();
     }
-    return chosen;
-}
 
-double totalCost(const std::vector<Recipe>& recipes, const std::vector<Demand>& demands) {
-    double cost = 0;
-    for (std::size_t p = 0; p < recipes.size(); ++p) cost += weightOf(demands[p]) * recipes[p].cost;
-    return cost;
-}
+    bool searchAlone() {
+        stacks_.resize(wants_.size());
+        const std::vector<int> all = bank_.all();
+        return forEachArea([&](std::size_t a) {
+            const std::vector<float> price(bank_.sticks.size(), float(stickPrice_ / wants_[a].importance));
+            stacks_[a] = bestStacks(wants_[a], bank_, all, price, width_, weights_).front();
+        });
+    }
+
+    /// The stack of an area with another of these options, or none, in the place of one stick.
+    Stack without(std::size_t a, int stick, const std::vector<int>& allowed) const {
+        const Stack& stack = stacks_[a];
+        const Screen screen(wants_[a], bank_, weights_);
+        std::vector<StackLayer> rest = stack.layers;
+        std::erase_if(rest, [&](const StackLayer& layer) { return layer.stick == stick; });
+        Stack best = judged(rest, wants_[a], bank_.sticks, weights_);
+        std::vector<Screened> tried = screen.tried(rest, best.tones, allowed);
+        const auto cheapest = std::ranges::min_element(tried, {}, &Screened::cost);
+        if (cheapest == tried.end() || cheapest->cost == std::numeric_limits<float>::infinity()) return best;
+        const auto place = std::ranges::lower_bound(rest, cheapest->option, {},
+                                                    [&](const StackLayer& l) { return bank_.indexOf(l); });
+        rest.insert(place, bank_.options[std::size_t(cheapest->option)].layer);
+        Stack other = judged(rest, wants_[a], bank_.sticks, weights_);
+        return other.cost < best.cost ? other : best;
+    }
+
+    /// What the picture loses without each stick of `palette`, and the stacks that stand in.
+    struct Loss {
+        double cost = 0;
+        std::map<std::size_t, Stack> standIns;
+    };
+    std::map<int, Loss> lossesOf(const std::set<int>& palette) {
+        std::vector<std::pair<std::size_t, int>> open;
+        for (std::size_t a = 0; a < stacks_.size(); ++a)
+            for (const StackLayer& layer : stacks_[a].layers)
+                if (!standIns_.contains({a, layer.stick})) open.push_back({a, layer.stick});
+        const std::vector<int> allowed = bank_.of({palette.begin(), palette.end()});
+        std::vector<Stack> found(open.size());
+        common::forEachIndex(int(open.size()), [&](int i) {
+            if (progress_.cancelled()) return;
+            const auto [a, stick] = open[std::size_t(i)];
+            std::vector<int> others;
+            for (const int option : allowed)
+                if (bank_.options[std::size_t(option)].layer.stick != stick) others.push_back(option);
+            found[std::size_t(i)] = without(a, stick, others);
+        });
+        for (std::size_t i = 0; i < open.size(); ++i) standIns_[open[i]] = std::move(found[i]);
+        std::map<int, Loss> losses;
+        for (const auto& [key, standIn] : standIns_) {
+            Loss& loss = losses[key.second];
+            loss.cost += wants_[key.first].importance * (standIn.cost - stacks_[key.first].cost);
+            loss.standIns[key.first] = standIn;
+        }
+        return losses;
+    }
+
+    bool giveUp() {
+        for (std::set<int> palette = sticksOf(stacks_); palette.size() > 1;) {
+            std::map<int, Loss> losses = lossesOf(palette);
+            if (progress_.cancelled()) return false;
+            if (losses.empty()) break;
+            const auto least = std::ranges::min_element(losses, {}, [](const auto& l) { return l.second.cost; });
+            const int stick = least->first;
+            if (int(palette.size()) <= limit_ && least->second.cost >= stickPrice_) break;
+            for (auto& [a, standIn] : least->second.standIns) stacks_[a] = std::move(standIn);
+            // What stood on the stick, or belongs to a stack that has changed, is found anew.
+            std::erase_if(standIns_, [&](const auto& entry) {
+                return least->second.standIns.contains(entry.first.first) || uses(entry.second, stick);
+            });
+            palette = sticksOf(stacks_);
+        }
+        return true;
+    }
+
+    /// The best stack of an area within some options, or the one given if that is better.
+    Stack within(std::size_t a, const std::vector<int>& allowed, const Stack& known) const {
+        std::vector<Stack> found = bestStacks(wants_[a], bank_, allowed, free_, width_, weights_);
+        return found.front().cost < known.cost ? std::move(found.front()) : known;
+    }
+
+    bool searchWithin() {
+        const std::set<int> palette = sticksOf(stacks_);
+        const std::vector<int> allowed = bank_.of({palette.begin(), palette.end()});
+        return forEachArea([&](std::size_t a) { stacks_[a] = within(a, allowed, stacks_[a]); });
+    }
+
+    /// How much the picture seems to gain (by the screen) from each stick that it does not draw from.
+    std::vector<std::pair<double, int>> gains(const std::set<int>& palette) {
+        const std::vector<int> all = bank_.all();
+        std::vector<std::vector<float>> gain(wants_.size(), std::vector<float>(bank_.sticks.size(), 0.0f));
+        forEachArea([&](std::size_t a) {
+            const Screen screen(wants_[a], bank_, weights_);
+            const Stack& stack = stacks_[a];
+            std::vector<float> inside{std::numeric_limits<float>::infinity()}, least(bank_.sticks.size(), inside[0]);
+            const auto offer = [&](const std::vector<StackLayer>& rest, const std::vector<int>& tones) {
+                for (const Screened& s : screen.tried(rest, tones, all)) {
+                    const int stick = bank_.options[std::size_t(s.option)].layer.stick;
+                    float& best = palette.contains(stick) ? inside[0] : least[std::size_t(stick)];
+                    best = std::min(best, s.cost + float(wants_[a].layerPrice) * float(rest.size()));
+                }
+            };
+            for (std::size_t layer = 0; layer < stack.layers.size(); ++layer) {
+                std::vector<StackLayer> rest = stack.layers;
+                rest.erase(rest.begin() + std::ptrdiff_t(layer));
+                const Stack judgedRest =
+                    rest.size() > 3 ? judged(rest, wants_[a], bank_.sticks, weights_) : Stack{};
+                offer(rest, judgedRest.tones);
+            }
+            if (int(stack.layers.size()) < width_.layers) offer(stack.layers, stack.tones);
+            for (std::size_t stick = 0; stick < least.size(); ++stick)
+                gain[a][stick] = std::max(0.0f, std::min(inside[0], 1e6f) - least[stick]);
+        });
+        std::vector<std::pair<double, int>> byStick;
+        for (std::size_t stick = 0; stick < bank_.sticks.size(); ++stick) {
+            double sum = 0;
+            for (std::size_t a = 0; a < wants_.size(); ++a) sum += wants_[a].importance * gain[a][stick];
+            if (sum > 0) byStick.push_back({-sum, int(stick)});
+        }
+        std::ranges::sort(byStick);
+        return byStick;
+    }
+
+    /// Takes a stick into the palette, for another one where it is full, if that betters the whole.
+    bool swap() {
+        const std::set<int> palette = sticksOf(stacks_);
+        standIns_.clear();
+        const auto losses = lossesOf(palette);
+        std::vector<std::pair<double, int>> coming = gains(palette);
+        if (progress_.cancelled()) return false;
+        struct Trial {
+            double promise;
+            int in, out;  // out: -1 for none
+            auto operator<=>(const Trial&) const = default;
+        };
+        std::vector<Trial> trials;
+        if (coming.size() > std::size_t(width_.swaps)) coming.resize(std::size_t(width_.swaps));
+        for (const auto& [gain, in] : coming) {
+            if (int(palette.size()) < limit_) trials.push_back({gain + stickPrice_, in, -1});
+            for (const auto& [out, loss] : losses) trials.push_back({gain + loss.cost, in, out});
+        }
+        std::ranges::sort(trials);
+        if (trials.size() > std::size_t(width_.swaps)) trials.resize(std::size_t(width_.swaps));
+        bool isBetter = false;
+        for (const Trial& trial : trials) {
+            std::set<int> changed = sticksOf(stacks_);
+            if (changed.contains(trial.in) || (trial.out >= 0 && !changed.contains(trial.out))) continue;
+            changed.insert(trial.in);
+            changed.erase(trial.out);
+            if (int(changed.size()) > limit_) continue;
+            const std::vector<int> allowed = bank_.of({changed.begin(), changed.end()});
+            std::vector<Stack> stacks = stacks_;
+            const bool isDone = forEachArea([&](std::size_t a) {
+                const bool mustChange = trial.out >= 0 && uses(stacks_[a], trial.out);
+                Stack known = mustChange ? judged({}, wants_[a], bank_.sticks, weights_) : stacks_[a];
+                if (mustChange || width_.layers <= 2) {
+                    stacks[a] = within(a, allowed, known);
+                    return;
+                }
+                const Screen screen(wants_[a], bank_, weights_);
+                stacks[a] = exchanged(known, wants_[a], bank_, screen, bank_.of({trial.in}), free_, width_, weights_);
+            });
+            if (!isDone) return false;
+            if (paletteCost(wants_, stacks, stickPrice_) >= paletteCost(wants_, stacks_, stickPrice_) - 1e-9) continue;
+            stacks_ = std::move(stacks);
+            isBetter = true;
+        }
+        return isBetter;
+    }
+
+    const std::vector<Want>& wants_;
+    const OptionBank& bank_;
+    int limit_;
+    const SearchWidth& width_;
+    const StackWeights& weights_;
+    double stickPrice_;
+    const common::Progress& progress_;
+    const std::vector<float> free_;
+    std::vector<Stack> stacks_;
+    std::map<std::pair<std::size_t, int>, Stack> standIns_;  // by area and the stick that is done without
+};
 
 }  // namespace
 
-std::optional<Palette> choosePalette(const std::vector<Demand>& demands, const std::vector<PreparedStick>& sticks,
-                                     int limit, int strokes, const RecipeWeights& weights,
+double paletteCost(const std::vector<Want>& wants, const std::vector<Stack>& stacks, double stickPrice) {
+    double cost = stickPrice * double(sticksOf(stacks).size());
+    for (std::size_t a = 0; a < stacks.size(); ++a) cost += wants[a].importance * stacks[a].cost;
+    return cost;
+}
+
+std::optional<Palette> choosePalette(const std::vector<Want>& wants, const OptionBank& bank, int limit,
+                                     const SearchWidth& width, const StackWeights& weights, double stickPrice,
                                      const common::Progress& progress) {
-    const int count = static_cast<int>(demands.size());
-    Pool pool(count);
-    // Recipes for every passage from the sticks near it and the whole of `always`.
-    const auto gather = [&](const StickSet& always, int nearest, int kept, const common::Progress& part) {
-        std::atomic<int> done = 0;
-        std::vector<std::vector<Recipe>> found(count);
-        common::forEachIndex(count, [&](int p) {
-            if (part.cancelled()) return;
-            StickSet allowed = always;
-            for (const int stick : nearestSticks(demands[p].target, sticks, nearest)) allowed.set(stick);
-            SearchWidth width;
-            width.strokes = strokes;
-            width.kept = kept;
-            found[p] = bestRecipes(demands[p].target, demands[p].ground, sticks, indicesOf(allowed), width, weights);
-            part.at(double(++done) / count);
-        });
-        return found;
-    };
-
-    auto found = gather({}, 48, 200, progress.part(0.0, 0.4));
-    if (progress.cancelled()) return std::nullopt;
-    StickSet everything;
-    for (int p = 0; p < count; ++p) {
-        add(pool[p], found[p]);
-        for (const Candidate& candidate : pool[p]) everything |= candidate.sticks;
-    }
-
-    Palette best;
-    double bestCost = std::numeric_limits<double>::infinity();
-    constexpr int rounds = 3;
-    for (int round = 0; round < rounds; ++round) {
-        const StickSet chosen = reduced(everything, pool, demands, limit);
-        const auto part = progress.part(0.4 + 0.2 * round, 0.6 + 0.2 * round);
-        const auto within = gather(chosen, 0, 40, part.part(0.0, 0.5));
-        if (progress.cancelled()) return std::nullopt;
-        std::vector<Recipe> recipes;
-        for (int p = 0; p < count; ++p) {
-            if (within[p].empty()) return Palette{};
-            recipes.push_back(within[p].front());
-        }
-        const double cost = totalCost(recipes, demands);
-        if (cost < bestCost) {
-            bestCost = cost;
-            best.recipes = recipes;
-        }
-        if (round + 1 == rounds) break;
-        // The next round may exchange a chosen stick for a rival of it.
-        const auto rivals = gather(chosen, 14, 80, part.part(0.5, 1.0));
-        if (progress.cancelled()) return std::nullopt;
-        for (int p = 0; p < count; ++p) {
-            add(pool[p], within[p]);
-            add(pool[p], rivals[p]);
-        }
-    }
-    StickSet used;
-    for (const Recipe& recipe : best.recipes)
-        for (const Lay& lay : recipe.lays) used.set(lay.stick);
-    best.sticks = indicesOf(used);
-    return best;
+    return Chooser(wants, bank, limit, width, weights, stickPrice, progress).chosen();
 }
 
 }  // namespace matching

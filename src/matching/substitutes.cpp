@@ -2,34 +2,80 @@
 
 #include <algorithm>
 #include <limits>
+#include <set>
 
-#include "matching/search.h"
+#include "colour/difference.h"
+#include "matching/stack_search.h"
+#include "pigment/tones.h"
 
 namespace matching {
 
+namespace {
+
+Mixture mixtureOf(std::vector<Lay> lays, const colour::Lab& wanted, const pigment::Patch& ground,
+                  const std::vector<PreparedStick>& sticks, colour::Light light) {
+    const pigment::Patch patch = laidOn(ground, lays, sticks);
+    const colour::Lab predicted = pigment::labOf(patch, light);
+    return {std::move(lays), predicted, colour::differenceCie2000(wanted, predicted), pigment::toothUsed(patch)};
+}
+
+}  // namespace
+
+std::vector<Mixture> mixturesFor(const colour::Lab& wanted, const pigment::Patch& ground,
+                                 const std::vector<PreparedStick>& sticks, const std::vector<int>& allowed, int layers,
+                                 int count, colour::Light light) {
+    StackWeights weights;
+    weights.light = light;
+    Want want{{{wanted, 1}}, ground};
+    const OptionBank bank(sticks, *ground.surface, weights.school);
+    SearchWidth width;
+    width.layers = layers;
+    width.beam = width.kept = 8 * count;
+    width.judged = 4 * count;
+    std::vector<Mixture> mixtures;
+    const std::vector<float> free(sticks.size(), 0.0f);
+    for (const Stack& stack : bestStacks(want, bank, bank.of(allowed), free, width, weights)) {
+        std::vector<Lay> lays;
+        const int size = int(stack.layers.size());
+        for (int i = 0; i < size; ++i) {
+            const int level = pigment::pressureIn(stack.tones[0], i, size);
+            const StackLayer& layer = stack.layers[std::size_t(i)];
+            if (level > 0) lays.push_back({layer.stick, layer.manner, pigment::Pressure{float(level)}});
+        }
+        if (lays.empty()) continue;
+        mixtures.push_back(mixtureOf(std::move(lays), wanted, ground, sticks, light));
+    }
+    std::ranges::stable_sort(mixtures, {}, &Mixture::difference);
+    std::vector<Mixture> best;
+    std::set<std::set<int>> known;
+    for (Mixture& mixture : mixtures) {
+        std::set<int> used;
+        for (const Lay& lay : mixture.lays) used.insert(lay.stick);
+        if (int(best.size()) < count && known.insert(used).second) best.push_back(std::move(mixture));
+    }
+    return best;
+}
+
 Substitutes substitutesFor(int missing, const std::vector<PreparedStick>& sticks, const pigment::Patch& paper,
-                           int mixtures) {
+                           int mixtures, colour::Light light) {
     constexpr auto manner = pigment::Manner::press;
     constexpr auto pressure = pigment::Pressure::medium;
     Substitutes substitutes;
-    substitutes.wanted = pigment::labOf(laidOn(paper, {{missing, manner, pressure}}, sticks));
+    substitutes.wanted = pigment::labOf(laidOn(paper, {{missing, manner, pressure}}, sticks), light);
     std::vector<int> others;
     for (int i = 0; i < int(sticks.size()); ++i)
         if (i != missing && isDry(sticks[std::size_t(i)])) others.push_back(i);
 
-    const RecipeWeights weights;
     double least = std::numeric_limits<double>::infinity();
     for (const int other : others) {
-        Recipe alone = judged({{other, manner, pressure}}, paper, substitutes.wanted, sticks, weights);
+        Mixture alone = mixtureOf({{other, manner, pressure}}, substitutes.wanted, paper, sticks, light);
         if (alone.difference >= least) continue;
         least = alone.difference;
         substitutes.nearest = std::move(alone);
     }
-    SearchWidth width;
-    width.strokes = 2;
-    for (Recipe& recipe : bestRecipes(substitutes.wanted, paper, sticks, others, width, weights)) {
+    for (Mixture& mixture : mixturesFor(substitutes.wanted, paper, sticks, others, 2, 4 * mixtures, light)) {
         if (int(substitutes.mixed.size()) == mixtures) break;
-        if (recipe.lays.size() == 2 && recipe.difference < least) substitutes.mixed.push_back(std::move(recipe));
+        if (mixture.lays.size() == 2 && mixture.difference < least) substitutes.mixed.push_back(std::move(mixture));
     }
     return substitutes;
 }

@@ -11,6 +11,8 @@ class TargetDistance {
     explicit TargetDistance(const colour::Lab& target);
     /// Squared distance.
     double operator()(const colour::Lab& lab) const;
+    double chromaWeight() const { return chromaWeight_; }
+    double hueWeight() const { return hueWeight_; }
 
  private:
     colour::Lab target_;

@@ -2,17 +2,34 @@
 
 #include <algorithm>
 
-#include "colour/srgb.h"
+#include "colour/difference.h"
+#include "colour/reflectance.h"
 
 namespace matching {
 
-std::vector<PreparedStick> prepared(const std::vector<materials::Material>& media) {
+std::vector<PreparedStick> prepared(const std::vector<materials::Material>& media, colour::Light light) {
     std::vector<PreparedStick> sticks;
     const std::size_t count = std::min<std::size_t>(media.size(), mostSticks);
     sticks.reserve(count);
-    for (std::size_t i = 0; i < count; ++i)
-        sticks.push_back({media[i].kind, pigment::pigmentOf(media[i]), colour::labFromSrgb8(media[i].masstone)});
+    for (std::size_t i = 0; i < count; ++i) {
+        const colour::Lab inDaylight = colour::labFromSrgb8(media[i].masstone);
+        sticks.push_back({media[i].kind, pigment::pigmentOf(media[i]),
+                          light == colour::Light::daylight65 ? inDaylight : colour::labUnder(inDaylight, light)});
+    }
     return sticks;
+}
+
+std::vector<int> nearestSticks(const colour::Lab& wanted, const std::vector<PreparedStick>& sticks, int count) {
+    std::vector<std::pair<double, int>> order;
+    for (std::size_t i = 0; i < sticks.size(); ++i)
+        if (isDry(sticks[i])) order.push_back({colour::differenceCie2000(wanted, sticks[i].masstone), int(i)});
+    std::ranges::sort(order);
+    std::vector<int> nearest;
+    for (const auto& [difference, stick] : order) {
+        if (int(nearest.size()) == count) break;
+        nearest.push_back(stick);
+    }
+    return nearest;
 }
 
 bool isDry(const PreparedStick& stick) {

@@ -29,7 +29,7 @@ struct StrokeSpread {
 };
 
 /// The stroke over the patch, which stays as it is.
-StrokeSpread spreadOf(const Patch& patch, const Stroke& stroke, double spread = usualHandSpread,
-                      colour::Light light = colour::Light::daylight65);
+StrokeSpread spreadOf(const Patch& patch, const Stroke& stroke, double spread,
+                      colour::Light light);
 
 }  // namespace pigment

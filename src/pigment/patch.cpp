@@ -1,8 +1,10 @@
 #include "pigment/patch.h"
 
 #include <algorithm>
+#include <array>
 #include <cmath>
 
+#include "colour/lab_compression.h"
 #include "colour/reflectance.h"
 #include "pigment/cells.h"
 #include "pigment/tooth.h"
@@ -11,13 +13,14 @@ namespace pigment {
 
 namespace {
 
-/// By pressure: how deep a stick's face gets on sanded 400, in micrometres. There it covers 0.35, 0.6 and 0.9 of the
-/// sheet when scumbled, as in the agreed model.
-constexpr double scumbleReach[] = {28.5, 39.0, 54.0};
-constexpr double pressReach[] = {48.0, 56.0, 62.0};
-constexpr float hatchCoverages[] = {0.35f, 0.6f, 0.9f};
-constexpr float rubShares[] = {0.5f, 0.75f, 0.9f};
-constexpr float liftShares[] = {0.4f, 0.6f, 0.8f};
+/// For light, medium and heavy: how deep a stick's face gets on sanded 400, in micrometres. There it covers 0.35, 0.6
+/// and 0.9 of the sheet when scumbled, as in the agreed model.
+constexpr std::array<double, 3> scumbleReach{28.5, 39.0, 54.0};
+constexpr std::array<double, 3> pressReach{48.0, 56.0, 62.0};
+constexpr PressureFigures hatchCoverages{0, 0.35f, 0.6f, 0.9f};
+constexpr PressureFigures dabCoverages{0, 0.95f, 0.95f, 0.95f};
+constexpr PressureFigures rubShares{0, 0.5f, 0.75f, 0.9f};
+constexpr PressureFigures liftShares{0, 0.4f, 0.6f, 0.8f};
 
 /// What a manner does to the amount of a full layer, and to the part of it that stays loose.
 struct Weight {
@@ -65,9 +68,10 @@ void spread(Patch& patch, float rubbed, float pressedIn, float flattened) {
 }
 
 void blend(Patch& patch, Pressure pressure, float factor) {
-    const float rubbed = std::min(1.0f, rubShares[static_cast<int>(pressure)] * factor);
+    const float rubbed = std::min(1.0f, atPressure(rubShares, pressure) * factor);
     // A finger on bare paper flattens nothing.
-    spread(patch, rubbed, 0.75f, patch.loose.maxCoeff() > 0 ? 0.03f : 0.0f);
+    const bool takesHold = rubbed > 0 && patch.loose.maxCoeff() > 0;
+    spread(patch, rubbed, atPressure({0, 0.75f, 0.75f, 0.75f}, pressure), takesHold ? 0.03f : 0.0f);
 }
 
 /// Alcohol over pastel: nearly all that lies loose flows together, into the valleys too, and is bound when it dries.
@@ -78,20 +82,21 @@ void dissolve(Patch& patch) {
 /// Binds the loose load, darkens it a little and gives some tooth back.
 void fix(Patch& patch, Pressure pressure) {
     constexpr float toothGivenBack = 0.3f;
+    const float bound = std::min(1.0f, pressure.value);
     const Patch::Cells load = (patch.loose + 0.2f * patch.filled).min(1.0f);
     const Patch::Cells darkening = 0.13f * pressureFactor(pressure) * load;
     // White and black stay; what lies between loses most.
     patch.seen -= (patch.seen * (1.0f - patch.seen)).colwise() * darkening;
-    patch.beneath = patch.seen;
-    patch.looseAbsorb.setZero();
-    patch.looseScatter.setZero();
-    patch.loose.setZero();
-    patch.filled *= 1.0f - toothGivenBack;
+    patch.beneath += bound * (patch.seen - patch.beneath);
+    patch.looseAbsorb *= 1.0f - bound;
+    patch.looseScatter *= 1.0f - bound;
+    patch.loose *= 1.0f - bound;
+    patch.filled *= 1.0f - bound * toothGivenBack;
 }
 
 /// A brush or an eraser takes the loose load off in spots, areas side by side.
 void lift(Patch& patch, Pressure pressure) {
-    const float taken = liftShares[static_cast<int>(pressure)];
+    const float taken = atPressure(liftShares, pressure);
     patch.seen += taken * (patch.beneath - patch.seen);
     patch.filled = (patch.filled - taken * patch.loose).max(0.0f);
     patch.loose *= 1.0f - taken;
@@ -122,26 +127,28 @@ Patch barePatch(const materials::Paper& paper) {
 }
 
 Patch::Cells coverages(const Stroke& stroke, const materials::SurfaceProfile& surface) {
-    const int pressure = static_cast<int>(stroke.pressure);
     Patch::Cells covered = Patch::Cells::Zero();
-    const auto downTo = [&](double depth) {
-        const auto share = float(materials::shareAbove(surface, materials::reachOn(surface, depth)));
+    const auto downTo = [&](const std::array<double, 3>& depths) {
+        PressureFigures shares{};
+        for (std::size_t i = 0; i < depths.size(); ++i)
+            shares[i + 1] = float(materials::shareAbove(surface, materials::reachOn(surface, depths[i])));
+        const float share = atPressure(shares, stroke.pressure);
         for (int cell = 0; cell < cellCount; ++cell)
             covered[cell] =
                 std::clamp(share * stroke.coverageFactor * cellCount - static_cast<float>(cell), 0.0f, 1.0f);
     };
     switch (stroke.manner) {
         case Manner::scumble:
-            downTo(scumbleReach[pressure]);
+            downTo(scumbleReach);
             break;
         case Manner::press:
-            downTo(pressReach[pressure]);
+            downTo(pressReach);
             break;
         case Manner::hatch:
-            covered.setConstant(std::min(1.0f, hatchCoverages[pressure] * stroke.coverageFactor));
+            covered.setConstant(std::min(1.0f, atPressure(hatchCoverages, stroke.pressure) * stroke.coverageFactor));
             break;
         case Manner::dab:
-            covered.setConstant(std::min(1.0f, 0.95f * stroke.coverageFactor));
+            covered.setConstant(std::min(1.0f, atPressure(dabCoverages, stroke.pressure) * stroke.coverageFactor));
             break;
         case Manner::wash:
             covered.setConstant(1.0f);
@@ -153,6 +160,7 @@ Patch::Cells coverages(const Stroke& stroke, const materials::SurfaceProfile& su
 }
 
 void lay(Patch& patch, const Stroke& stroke) {
+    if (stroke.pressure <= Pressure::none) return;
     switch (stroke.manner) {
         case Manner::blend:
             return blend(patch, stroke.pressure, stroke.amountFactor);
@@ -189,14 +197,13 @@ colour::Lab labOf(const Patch& patch, colour::Light light) {
 }
 
 double speckle(const Patch& patch) {
-    double sum = 0, squares = 0;
-    for (int cell = 0; cell < cellCount; ++cell) {
-        const double L = colour::labOfReflectance(patch.seen.row(cell).transpose()).L;
-        sum += L;
-        squares += L * L;
-    }
-    const double mean = sum / cellCount;
-    return std::sqrt(std::max(0.0, squares / cellCount - mean * mean));
+    const auto& weights = colour::xyzWeights(colour::Light::daylight65)[1];
+    const Patch::Cells bright =
+        (patch.seen.matrix() * Eigen::Map<const Eigen::Matrix<float, colour::bandCount, 1>>(weights.data())).array();
+    Patch::Cells lightness;
+    for (int cell = 0; cell < cellCount; ++cell)
+        lightness[cell] = 116.0f * colour::labCompressed(bright[cell]) - 16.0f;
+    return std::sqrt((lightness - lightness.mean()).square().mean());
 }
 
 double toothUsed(const Patch& patch) {

@@ -46,7 +46,7 @@ Offer offerOf(const Stroke& stroke);
 
 /// What the eye sees: the mean of the cells' reflectances, areas side by side (H. E. J. Neugebauer, 1937).
 Spectrum meanReflectance(const Patch& patch);
-colour::Lab labOf(const Patch& patch, colour::Light light = colour::Light::daylight65);
+colour::Lab labOf(const Patch& patch, colour::Light light);
 
 /// How much the grain shows: standard deviation of lightness L* over the cells.
 double speckle(const Patch& patch);

@@ -1,6 +1,7 @@
 #include "pigment/stroke.h"
 
-#include <array>
+#include <algorithm>
+#include <cmath>
 
 #include "colour/reflectance.h"
 #include "common/naming.h"
@@ -9,8 +10,8 @@ namespace pigment {
 
 namespace {
 
-constexpr std::array<std::string_view, 8> manners{"scumble", "hatch", "press", "blend", "dab", "wash", "fix", "lift"};
-constexpr std::array<std::string_view, 3> pressures{"light", "medium", "heavy"};
+constexpr std::array<std::string_view, mannerCount> manners{"scumble", "hatch", "press", "blend", "dab", "wash", "fix", "lift"};
+constexpr std::array<std::string_view, 4> pressures{"none", "light", "medium", "heavy"};
 
 /// Handling by kind. Scattering powers of soft, hard, pan and pencil are those of the agreed model; common practice, no
 /// source, for the rest.
@@ -36,13 +37,21 @@ std::string_view nameOf(Manner manner) {
     return manners[static_cast<int>(manner)];
 }
 std::string_view nameOf(Pressure pressure) {
-    return pressures[static_cast<int>(pressure)];
+    return pressures[std::size_t(std::lround(std::clamp(pressure.value, 0.0f, 3.0f)))];
 }
 std::optional<Manner> mannerNamed(std::string_view name) {
     return common::enumNamed<Manner>(manners, name);
 }
 std::optional<Pressure> pressureNamed(std::string_view name) {
-    return common::enumNamed<Pressure>(pressures, name);
+    for (std::size_t i = 0; i < pressures.size(); ++i)
+        if (pressures[i] == name) return Pressure{float(i)};
+    return std::nullopt;
+}
+
+float atPressure(const PressureFigures& figures, Pressure pressure) {
+    const float p = std::clamp(pressure.value, 0.0f, 3.0f);
+    const int below = std::min(2, int(p));
+    return std::lerp(figures[std::size_t(below)], figures[std::size_t(below) + 1], p - float(below));
 }
 
 bool laysPigment(Manner manner) {
@@ -102,8 +111,7 @@ Pigment whileWet(Pigment pigment) {
 }
 
 float pressureFactor(Pressure pressure) {
-    constexpr float factors[] = {0.4f, 0.8f, 1.6f};
-    return factors[static_cast<int>(pressure)];
+    return atPressure({0, 0.4f, 0.8f, 1.6f}, pressure);
 }
 
 }  // namespace pigment

@@ -1,5 +1,7 @@
 #pragma once
 
+#include <array>
+#include <compare>
 #include <optional>
 #include <string_view>
 
@@ -9,9 +11,25 @@
 namespace pigment {
 
 enum class Manner { scumble, hatch, press, blend, dab, wash, fix, lift };
-enum class Pressure { light, medium, heavy };
 
+/// How hard the hand presses: 0 leaves nothing, 1 is light, 2 medium, 3 heavy, and everything between fades from one to
+/// the next.
+struct Pressure {
+    float value = 2;
+
+    static const Pressure none, light, medium, heavy;
+    auto operator<=>(const Pressure&) const = default;
+};
+inline constexpr Pressure Pressure::none{0}, Pressure::light{1}, Pressure::medium{2}, Pressure::heavy{3};
+
+/// A figure that is told for none, light, medium and heavy, at any pressure: straight lines between, so that it rises
+/// where the four rise. Beyond heavy counts as heavy.
+using PressureFigures = std::array<float, 4>;
+float atPressure(const PressureFigures& figures, Pressure pressure);
+
+inline constexpr int mannerCount = 8;
 std::string_view nameOf(Manner manner);
+/// "none", "light", "medium" or "heavy", the nearest.
 std::string_view nameOf(Pressure pressure);
 std::optional<Manner> mannerNamed(std::string_view name);
 std::optional<Pressure> pressureNamed(std::string_view name);
@@ -37,7 +55,7 @@ Pigment pigmentOf(const materials::Material& material, const Readings& readings,
 /// The paint before it has dried: what the artist sees while laying it.
 Pigment whileWet(Pigment pigment);
 
-/// Medium pressure lays 0.8 of a full layer, light half and heavy twice as much.
+/// Medium pressure lays 0.8 of a full layer, light half and heavy twice as much, none nothing.
 float pressureFactor(Pressure pressure);
 
 /// One action on a patch. `pigment` is null for manners that lay none, and for a wash of alcohol. The factors stand for

@@ -1,5 +1,6 @@
 #include "planning/minutes.h"
 
+#include <algorithm>
 #include <cmath>
 
 namespace planning {
@@ -12,24 +13,39 @@ double minutesPerSquareCentimetre(const Step& step, const Plan& plan) {
         case pigment::Manner::wash:
             return 0.010;
         case pigment::Manner::hatch:
-            return step.stick >= 0 && plan.sticks[step.stick].kind == materials::Kind::pencil ? 0.090 : 0.050;
+            return step.stick >= 0 && plan.sticks[std::size_t(step.stick)].kind == materials::Kind::pencil ? 0.090
+                                                                                                             : 0.050;
         case pigment::Manner::press:
             return 0.035;
         case pigment::Manner::dab:
             return 0.080;
-        default:
+        case pigment::Manner::scumble:
+        case pigment::Manner::blend:
+        case pigment::Manner::fix:
+        case pigment::Manner::lift:
             return 0.030;
     }
+    return 0.030;
+}
+
+/// Share of the picture that a step lays.
+double laidShare(const Step& step, const Plan& plan) {
+    double share = step.stage == Stage::drawing ? 1 : 0;
+    for (const LayerPlace& place : step.layers) {
+        const PlannedStack& stack = plan.stacks[std::size_t(place.stack)];
+        share += stack.share * stack.layers[std::size_t(place.layer)].laid();
+    }
+    if (step.groundLayer >= 0)
+        for (const int area : step.areas) share += plan.reading->areas.list[std::size_t(area)].share;
+    return share;
 }
 
 }  // namespace
 
 double minutesFor(const Step& step, const Plan& plan, const Study& study) {
-    double share = 0;
-    for (const int p : step.passages) share += plan.reading->passages.list[p].share;
-    const double squareCentimetres = share * study.widthMillimetres * study.heightMillimetres / 100.0;
+    const double squareCentimetres = laidShare(step, plan) * study.widthMillimetres * study.heightMillimetres / 100.0;
     // Finding the stick, trying it on an offcut and finding each place.
-    const double finding = 0.6 + 0.25 * double(step.passages.size());
+    const double finding = 0.6 + 0.4 * double(std::max<std::size_t>(step.layers.size(), 1));
     return std::max(1.0, std::round(finding + squareCentimetres * minutesPerSquareCentimetre(step, plan)));
 }
 
@@ -43,9 +59,14 @@ double dryingMinutes(materials::Kind kind) {
             return 10;
         case materials::Kind::ink:
             return 8;
-        default:
+        case materials::Kind::soft:
+        case materials::Kind::hard:
+        case materials::Kind::pencil:
+        case materials::Kind::pan:
+        case materials::Kind::charcoal:
             return 0;
     }
+    return 0;
 }
 
 }  // namespace planning

@@ -4,8 +4,8 @@
 
 namespace planning {
 
-/// Minutes that a step takes, from the area that it covers on the sheet, the stick and the manner; at least one. Common
-/// practice, no source: a portrait takes days, an eye half an hour.
+/// Minutes that a step takes, from the area that it really lays on the sheet, the stick and the manner; at least one.
+/// Common practice, no source: a portrait takes days, an eye half an hour.
 double minutesFor(const Step& step, const Plan& plan, const Study& study);
 
 /// Minutes until the next dry layer may go over it; 0 for dry media.

@@ -9,29 +9,26 @@ namespace planning {
 
 namespace {
 
-/// Metamerism: passages that match under the study's light and part from the reference under another one, a note for
-/// each such light.
+/// Metamerism: areas that match under the study's light and part from the reference under another one, a note for each
+/// such light.
 std::vector<Note> partings(const Plan& plan) {
     constexpr double matches = 2.0, parts = 3.0;
+    constexpr double tellingShare = 0.002;  // of the picture
     std::vector<Note> notes;
     for (int i = 0; i < colour::lightCount; ++i) {
         Note note{NoteKind::caution, NoteTopic::partsUnderLight, {}, {}, 0, colour::Light(i)};
-        for (std::size_t p = 0; p < plan.passages.size(); ++p) {
-            const double difference = plan.passages[p].differenceUnder[i];
-            if (plan.passages[p].recipe.difference > matches || difference < parts) continue;
-            note.passages.push_back(int(p));
-            note.figure = std::max(note.figure, difference);
+        for (const PlannedStack& stack : plan.stacks) {
+            double worst = 0;
+            for (const Tone& tone : stack.tones)
+                if (tone.share >= tellingShare && tone.difference <= matches)
+                    worst = std::max(worst, tone.differenceUnder[std::size_t(i)]);
+            if (worst < parts) continue;
+            note.areas.insert(note.areas.end(), stack.areas.begin(), stack.areas.end());
+            note.figure = std::max(note.figure, worst);
         }
-        if (!note.passages.empty()) notes.push_back(note);
+        if (!note.areas.empty()) notes.push_back(note);
     }
     return notes;
-}
-
-std::vector<int> passagesOf(const Plan& plan, int area) {
-    std::vector<int> passages;
-    for (std::size_t p = 0; p < plan.passages.size(); ++p)
-        if (plan.reading->passages.list[p].area == area + 1) passages.push_back(int(p));
-    return passages;
 }
 
 /// Where the eye is drawn against what the picture is about, planes that come forward, and strokes that follow the
@@ -44,7 +41,7 @@ void addPictureNotes(std::vector<Note>& notes, const Plan& plan, const Study& st
         const int there = subject::labelAt(reading.areas.map, strongest->place.x, strongest->place.y);
         notes.push_back({NoteKind::advice,
                          NoteTopic::contrastElsewhere,
-                         passagesOf(plan, there),
+                         {there},
                          {},
                          strongest->steps,
                          plan.light,
@@ -55,7 +52,7 @@ void addPictureNotes(std::vector<Note>& notes, const Plan& plan, const Study& st
         const NoteTopic topic = fault.kind == Kind::tooDark    ? NoteTopic::farTooDark
                                 : fault.kind == Kind::tooSharp ? NoteTopic::farTooSharp
                                                                : NoteTopic::farTooWarm;
-        notes.push_back({NoteKind::advice, topic, passagesOf(plan, fault.area), {}, fault.by});
+        notes.push_back({NoteKind::advice, topic, {fault.area}, {}, fault.by});
     }
     Note follow{NoteKind::advice, NoteTopic::strokesFollow, {}, {}, 0};
     std::vector<int> areas;
@@ -63,32 +60,35 @@ void addPictureNotes(std::vector<Note>& notes, const Plan& plan, const Study& st
         areas.push_back(subject::labelAt(reading.areas.map, arrow.from.x, arrow.from.y));
     std::ranges::sort(areas);
     areas.erase(std::unique(areas.begin(), areas.end()), areas.end());
-    for (const int area : areas)
-        for (const int p : passagesOf(plan, area)) follow.passages.push_back(p);
-    if (!follow.passages.empty()) notes.push_back(follow);
+    follow.areas = areas;
+    if (!follow.areas.empty()) notes.push_back(follow);
 }
 
 }  // namespace
 
 std::vector<Note> notesFor(const Plan& plan, const Study& study) {
+    constexpr double fullFrom = 0.01;     // of the stack: less is a touch
+    constexpr double clearlyApart = 4.0;  // picture difference
+    constexpr double fewSticks = 2.5;     // the same over the whole picture
     std::vector<Note> notes;
     Note full{NoteKind::caution, NoteTopic::toothRunsOut, {}, {}, 0};
     Note far{NoteKind::advice, NoteTopic::farFromTarget, {}, {}, 0};
-    for (std::size_t p = 0; p < plan.passages.size(); ++p) {
-        const matching::Recipe& recipe = plan.passages[p].recipe;
-        if (recipe.toothUsed > 0.85) {
-            full.passages.push_back(int(p));
-            full.figure = std::max(full.figure, recipe.toothUsed);
-        }
-        if (recipe.difference > 4.0) {
-            far.passages.push_back(int(p));
-            far.figure = std::max(far.figure, recipe.difference);
-        }
+    for (const PlannedStack& stack : plan.stacks) {
+        double tooth = 0;
+        for (const Tone& tone : stack.tones)
+            if (tone.share >= fullFrom * stack.share) tooth = std::max(tooth, tone.toothUsed);
+        const auto add = [&](Note& note, double figure, double from) {
+            if (figure <= from) return;
+            note.areas.insert(note.areas.end(), stack.areas.begin(), stack.areas.end());
+            note.figure = std::max(note.figure, figure);
+        };
+        add(full, tooth, nearlyFull);
+        add(far, stack.pictureDifference, clearlyApart);
     }
     for (const Note& parting : partings(plan)) notes.push_back(parting);
-    if (!full.passages.empty()) notes.push_back(full);
-    if (!far.passages.empty()) notes.push_back(far);
-    if (int(plan.sticks.size()) >= study.stickLimit && plan.summary.meanDifference > 2.5)
+    if (!full.areas.empty()) notes.push_back(full);
+    if (!far.areas.empty()) notes.push_back(far);
+    if (int(plan.sticks.size()) >= study.stickLimit && plan.summary.picture.mean > fewSticks)
         notes.push_back({NoteKind::advice, NoteTopic::sticksAreFew, {}, {}, double(study.stickLimit)});
     notes.push_back({NoteKind::advice, NoteTopic::unsteadyHand, {}, {}, plan.summary.unsteadyDifference});
     for (const RankedPaper& ranked : plan.papers)

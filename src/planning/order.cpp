@@ -12,39 +12,45 @@ namespace planning {
 
 namespace {
 
-/// One stroke of one passage: the smallest thing to order.
+constexpr std::array dryStages{Stage::blockIn, Stage::build, Stage::refine, Stage::accent};
+
+/// One layer of one stack: the smallest thing to order.
 struct Task {
-    int passage;
-    int lay;  // index into the recipe
+    LayerPlace place;
     Stage stage;
     std::vector<std::pair<int, Reason>> before;  // tasks that must be done, and why
     int step = -1;                               // where it has been put
 };
 
-Stage stageOf(const subject::Passage& passage, int lay, int lays) {
-    if (passage.band == subject::Band::accent) return Stage::accent;
-    if (lay == 0) return Stage::blockIn;
-    return lay + 1 == lays && lays > 2 ? Stage::refine : Stage::build;
-}
-
-/// How much of a hard point's pigment would hold if the order of the two strokes were turned round, against now.
-double heldTurnedRound(const Plan& plan, const PlannedPassage& passage, int lay) {
-    const matching::Lay& hard = passage.recipe.lays[lay - 1];
-    const matching::Lay& soft = passage.recipe.lays[lay];
-    const auto gain = [&](std::vector<matching::Lay> before) {
-        const pigment::Patch& ground = plan.grounds[passage.groundIndex].patch;
-        const pigment::Patch under = matching::laidOn(ground, before, plan.prepared);
-        before.push_back(hard);
-        const pigment::Patch over = matching::laidOn(ground, before, plan.prepared);
-        return std::max(0.0, pigment::toothUsed(over) - pigment::toothUsed(under));
-    };
-    const double now = gain({});
-    return now > 0 ? gain({soft}) / now : 1.0;
+/// Which of two reasons tells more of why a step stands where it stands: the rules of the form before the rules of the
+/// hand, and what is true of every step last.
+int tellingRank(ReasonKind kind) {
+    switch (kind) {
+        case ReasonKind::hardBeforeSoft:
+            return 0;
+        case ReasonKind::highlightsLast:
+            return 1;
+        case ReasonKind::backgroundFirst:
+            return 2;
+        case ReasonKind::pairTogether:
+            return 3;
+        case ReasonKind::darkBeforeLight:
+        case ReasonKind::lightBaseFirst:
+            return 4;
+        case ReasonKind::stickInHand:
+            return 5;
+        case ReasonKind::groundFirst:
+            return 6;
+        case ReasonKind::overEarlierLayer:
+            return 7;
+        default:
+            return 8;
+    }
 }
 
 class Orderer {
  public:
-    /// `taste` settles what the rules leave open; 0 takes holds in their own order.
+    /// `taste` settles what the rules leave open; 0 goes by the school's order of values.
     Orderer(const Plan& plan, const Study& study, unsigned taste) : plan_(plan), study_(study), taste_(taste) {}
 
     std::vector<Step> steps() {
@@ -52,13 +58,16 @@ class Orderer {
         addUnderpainting();
         makeTasks();
         addEdges();
-        for (const Stage stage : {Stage::blockIn, Stage::build, Stage::refine, Stage::accent}) schedule(stage);
+        for (const Stage stage : dryStages) schedule(stage);
         return std::move(steps_);
     }
 
  private:
-    const subject::Passage& passage(int index) const { return plan_.reading->passages.list[index]; }
-    const subject::Area& area(int index) const { return plan_.reading->areas.list[passage(index).area - 1]; }
+    const PlannedStack& stack(const Task& task) const { return plan_.stacks[std::size_t(task.place.stack)]; }
+    const Layer& layer(const Task& task) const { return stack(task).layers[std::size_t(task.place.layer)]; }
+    const subject::Area& firstArea(const PlannedStack& stack) const {
+        return plan_.reading->areas.list[std::size_t(stack.areas.front())];
+    }
 
     void push(Step step) {
         step.number = int(steps_.size()) + 1;
@@ -69,9 +78,9 @@ class Orderer {
     void addDrawing() {
         Step step;
         step.stage = Stage::drawing;
-        for (int p = 0; p < int(plan_.passages.size()); ++p) step.passages.push_back(p);
+        step.key = "drawing";
+        for (int area = 0; area < int(plan_.reading->areas.list.size()); ++area) step.areas.push_back(area);
         step.manner = pigment::Manner::hatch;
-        step.pressure = pigment::Pressure::light;
         step.stick = drawingStick();
         step.why = {{ReasonKind::firstMarks}};
         push(std::move(step));
@@ -81,7 +90,8 @@ class Orderer {
     int drawingStick() const {
         int best = -1;
         double least = 1e9;
-        const double paper = colour::munsellValueOfLightness(pigment::labOf(plan_.grounds[0].patch).L);
+        const double paper =
+            colour::munsellValueOfLightness(pigment::labOf(pigment::barePatch(plan_.paper), plan_.light).L);
         for (std::size_t i = 0; i < plan_.sticks.size(); ++i) {
             const materials::Kind kind = plan_.sticks[i].kind;
             if (kind != materials::Kind::pencil && kind != materials::Kind::hard && kind != materials::Kind::charcoal)
@@ -99,22 +109,23 @@ class Orderer {
 
     void addUnderpainting() {
         double clock = 0, dryAt = 0;
-        for (std::size_t g = 1; g < plan_.grounds.size(); ++g) {
-            for (const matching::Lay& lay : plan_.grounds[g].lays) {
-                Step step;
-                step.stage = Stage::underpainting;
-                for (int p = 0; p < int(plan_.passages.size()); ++p)
-                    if (plan_.passages[p].groundIndex == int(g)) step.passages.push_back(p);
-                const bool ink = plan_.sticks[lay.stick].kind == materials::Kind::ink;
-                step.stick = pigment::laysPigment(lay.manner) ? lay.stick : -1;
-                step.manner = lay.manner;
-                step.pressure = lay.pressure;
-                step.after = {int(steps_.size())};
-                step.why = {{ink ? ReasonKind::inkDeepestDarks : ReasonKind::groundFirst}};
-                push(std::move(step));
-                clock += steps_.back().minutes;
-                dryAt = std::max(dryAt, clock + dryingMinutes(plan_.sticks[lay.stick].kind));
-            }
+        const std::vector<GroundLayer>& layers = plan_.chosenGround().layers;
+        for (std::size_t i = 0; i < layers.size(); ++i) {
+            const GroundLayer& layer = layers[i];
+            Step step;
+            step.stage = Stage::underpainting;
+            step.groundLayer = int(i);
+            step.areas = layer.areas;
+            if (pigment::laysPigment(layer.manner))
+                step.stick = int(std::ranges::find(plan_.sticks, layer.medium.id, &materials::Material::id) -
+                                 plan_.sticks.begin());
+            step.key = "ground/" + layer.medium.id + "/" + std::string(nameOf(layer.manner));
+            step.manner = layer.manner;
+            step.after = {int(steps_.size())};
+            step.why = {layer.reason};
+            push(std::move(step));
+            clock += steps_.back().minutes;
+            dryAt = std::max(dryAt, clock + dryingMinutes(layer.medium.kind));
         }
         lastGround_ = int(steps_.size());
         // Each wash dries while the next is laid: only what is left after the last is waited for.
@@ -125,93 +136,77 @@ class Orderer {
     }
 
     void makeTasks() {
-        firstTask_.resize(plan_.passages.size());
-        for (std::size_t p = 0; p < plan_.passages.size(); ++p) {
-            firstTask_[p] = int(tasks_.size());
-            const int lays = int(plan_.passages[p].recipe.lays.size());
-            for (int lay = 0; lay < lays; ++lay)
-                tasks_.push_back({int(p), lay, stageOf(passage(int(p)), lay, lays), {}, -1});
+        for (int s = 0; s < int(plan_.stacks.size()); ++s) {
+            firstTask_.push_back(int(tasks_.size()));
+            const PlannedStack& stack = plan_.stacks[std::size_t(s)];
+            for (int i = 0; i < int(stack.layers.size()); ++i) tasks_.push_back({{s, i}, stageOf(stack, i), {}, -1});
         }
     }
 
-    /// Task of passage `p` in `stage`, or -1.
-    int taskIn(int p, Stage stage) const {
-        const int lays = int(plan_.passages[p].recipe.lays.size());
-        for (int lay = 0; lay < lays; ++lay)
-            if (tasks_[firstTask_[p] + lay].stage == stage) return firstTask_[p] + lay;
-        return -1;
+    /// How much of a hard point's pigment would hold if it went over the softer layer above it, against now.
+    double heldTurnedRound(const PlannedStack& stack, int upper) const {
+        const auto stroke = [&](int i) {
+            const Layer& layer = stack.layers[std::size_t(i)];
+            return pigment::Stroke{&plan_.prepared[std::size_t(layer.stick)].pigment, layer.manner};
+        };
+        const auto gain = [&](pigment::Patch patch) {
+            const double before = pigment::toothUsed(patch);
+            pigment::lay(patch, stroke(upper - 1));
+            return std::max(0.0, pigment::toothUsed(patch) - before);
+        };
+        pigment::Patch over = stack.start;
+        pigment::lay(over, stroke(upper));
+        const double now = gain(stack.start);
+        return now > 0 ? gain(over) / now : 1.0;
     }
 
     void addEdges() {
-        const int count = int(plan_.passages.size());
-        for (int p = 0; p < count; ++p) {
-            const auto& lays = plan_.passages[p].recipe.lays;
-            for (int lay = 1; lay < int(lays.size()); ++lay) {
-                Reason reason{ReasonKind::overEarlierStroke};
-                const auto hardness = [&](int i) { return plan_.sticks[lays[i].stick].hardness; };
-                if (hardness(lay - 1) > hardness(lay) + 0.3) {
-                    const double held = heldTurnedRound(plan_, plan_.passages[p], lay);
+        const ReasonKind values =
+            study_.school == School::darkFirst ? ReasonKind::darkBeforeLight : ReasonKind::lightBaseFirst;
+        for (std::size_t s = 0; s < plan_.stacks.size(); ++s) {
+            const PlannedStack& stack = plan_.stacks[s];
+            for (int i = 1; i < int(stack.layers.size()); ++i) {
+                Reason reason{values};
+                const auto hardness = [&](int at) {
+                    return plan_.sticks[std::size_t(stack.layers[std::size_t(at)].stick)].hardness;
+                };
+                if (hardness(i - 1) > hardness(i) + 0.3) {
+                    const double held = heldTurnedRound(stack, i);
                     if (held < 0.8) reason = {ReasonKind::hardBeforeSoft, held};
                 }
-                tasks_[firstTask_[p] + lay].before.push_back({firstTask_[p] + lay - 1, reason});
+                tasks_[std::size_t(firstTask_[s] + i)].before.push_back({firstTask_[s] + i - 1, reason});
             }
+            if (stack.layers.empty()) continue;
+            for (std::size_t other = 0; other < plan_.stacks.size(); ++other)
+                if (!plan_.stacks[other].layers.empty() && isBefore(plan_.stacks[other], stack))
+                    tasks_[std::size_t(firstTask_[s])].before.push_back(
+                        {firstTask_[other], {ReasonKind::backgroundFirst}});
         }
-        const bool darkFirst = study_.school == School::darkFirst;
-        for (int p = 0; p < count; ++p)
-            for (int q = 0; q < count; ++q) {
-                if (p == q) continue;
-                for (const Stage stage : {Stage::blockIn, Stage::build, Stage::refine}) {
-                    const int first = taskIn(p, stage);
-                    const int second = taskIn(q, stage);
-                    if (first < 0 || second < 0) continue;
-                    if (passage(p).area == passage(q).area) {
-                        const bool darker = passage(p).band < passage(q).band;
-                        if (darker == darkFirst)
-                            tasks_[second].before.push_back(
-                                {first, {darkFirst ? ReasonKind::darkBeforeLight : ReasonKind::lightBaseFirst}});
-                    } else if (stage == Stage::blockIn && area(p).plane < area(q).plane && touch(p, q)) {
-                        tasks_[second].before.push_back({first, {ReasonKind::backgroundFirst}});
-                    }
-                }
-            }
-        waitForEachOther();
     }
 
-    bool isTogether(int p, int q) const {
-        return area(p).together == area(q).together && passage(p).area != passage(q).area;
+    /// Whether a stack lies behind another one that it touches.
+    bool isBefore(const PlannedStack& one, const PlannedStack& other) const {
+        if (firstArea(one).plane >= firstArea(other).plane) return false;
+        for (const int a : one.areas)
+            for (const int b : other.areas)
+                if (std::ranges::binary_search(plan_.reading->areas.list[std::size_t(a)].neighbours, b + 1))
+                    return true;
+        return false;
     }
 
-    /// What is planned together is laid in the same step: each waits for all that the other waits for. Edges only lead
-    /// from a farther plane to a nearer one or from band to band, which the pair shares: no circle comes of it.
-    void waitForEachOther() {
-        for (int p = 0; p < int(plan_.passages.size()); ++p)
-            for (int q = p + 1; q < int(plan_.passages.size()); ++q) {
-                if (!isTogether(p, q) || passage(p).band != passage(q).band) continue;
-                for (const Stage stage : {Stage::blockIn, Stage::build, Stage::refine, Stage::accent}) {
-                    const int one = taskIn(p, stage), other = taskIn(q, stage);
-                    if (one < 0 || other < 0 || holdOf(tasks_[one]) != holdOf(tasks_[other])) continue;
-                    auto both = tasks_[one].before;
-                    both.insert(both.end(), tasks_[other].before.begin(), tasks_[other].before.end());
-                    tasks_[one].before = tasks_[other].before = both;
-                }
-            }
-    }
-
-    bool touch(int p, int q) const { return std::ranges::binary_search(area(p).neighbours, passage(q).area); }
-
-    using Hold = std::tuple<int, pigment::Manner, pigment::Pressure>;  // what is in the hand, and how
-
-    Hold holdOf(const Task& task) const {
-        const matching::Lay& lay = plan_.passages[task.passage].recipe.lays[task.lay];
-        return {lay.stick, lay.manner, lay.pressure};
-    }
+    using Hold = std::pair<int, pigment::Manner>;  // what is in the hand, and how
+    Hold holdOf(const Task& task) const { return {layer(task).stick, layer(task).manner}; }
 
     bool ready(const Task& task) const {
-        return std::ranges::all_of(task.before, [&](const auto& edge) { return tasks_[edge.first].step >= 0; });
+        return std::ranges::all_of(task.before,
+                                   [&](const auto& edge) { return tasks_[std::size_t(edge.first)].step >= 0; });
     }
 
-    /// A stick's place in this taste's order of sticks: any fixed shuffle will do.
-    unsigned liking(int stick) const { return taste_ == 0 ? 0 : (unsigned(stick) + 1) * taste_ * 2654435761u >> 8; }
+    /// A stick's place in this taste's order of sticks: by value as the school goes, or any fixed shuffle.
+    double liking(int stick) const {
+        if (taste_ == 0) return -matching::rankIn(study_.school, plan_.prepared[std::size_t(stick)]);
+        return double((unsigned(stick) + 1) * taste_ * 2654435761u >> 8);
+    }
 
     /// Lays a stage's tasks out: what is ready for one hold is one step. Goes on with the stick in hand if it can, else
     /// takes the hold of which the largest part is ready, since what is left of it has to be picked up again.
@@ -224,78 +219,98 @@ class Orderer {
             std::map<Hold, std::vector<int>> readyBy;
             std::map<int, double> leftOfStick, readyOfStick;
             for (const int t : open) {
-                const int stick = std::get<0>(holdOf(tasks_[t]));
+                const Task& task = tasks_[std::size_t(t)];
+                const int stick = layer(task).stick;
                 leftOfStick[stick] += 1;
-                if (!ready(tasks_[t])) continue;
+                if (!ready(task)) continue;
                 readyOfStick[stick] += 1;
-                readyBy[holdOf(tasks_[t])].push_back(t);
+                readyBy[holdOf(task)].push_back(t);
             }
             const auto worth = [&](const std::pair<const Hold, std::vector<int>>& entry) {
-                const int stick = std::get<0>(entry.first);
-                const bool inHand = !steps_.empty() && steps_.back().stick == stick;
+                const int stick = entry.first.first;
+                const bool inHand = steps_.back().stick == stick;
                 return std::tuple(inHand, readyOfStick[stick] / leftOfStick[stick], liking(stick), entry.second.size());
             };
             auto best = readyBy.begin();
             for (auto it = readyBy.begin(); it != readyBy.end(); ++it)
                 if (worth(*it) > worth(*best)) best = it;
             addStep(stage, best->first, best->second, stageBefore);
-            std::erase_if(open, [&](int t) { return tasks_[t].step >= 0; });
+            std::erase_if(open, [&](int t) { return tasks_[std::size_t(t)].step >= 0; });
         }
     }
 
     void addStep(Stage stage, const Hold& hold, std::vector<int> tasks, int stageBefore) {
         Step step;
         step.stage = stage;
-        std::tie(step.stick, step.manner, step.pressure) = hold;
-        // Far before near, then from the top down: the hand does not rest on what is done.
+        std::tie(step.stick, step.manner) = hold;
+        // Far before near, then from the top down and away from the hand: it does not rest on what is done.
         std::ranges::sort(tasks, {}, [&](int t) {
-            const subject::Area& a = area(tasks_[t].passage);
-            return std::tuple(a.plane, a.centreY, a.centreX, tasks_[t].passage);
+            const subject::Area& a = firstArea(stack(tasks_[std::size_t(t)]));
+            return std::tuple(a.plane, a.centreY, a.centreX, t);
         });
         std::vector<Reason> why;
-        if (!steps_.empty() && steps_.back().stick == step.stick) why.push_back({ReasonKind::stickInHand});
+        if (steps_.back().stick == step.stick) why.push_back({ReasonKind::stickInHand});
+        if (stage == Stage::accent) why.push_back({ReasonKind::highlightsLast});
+        const bool hasGround = !plan_.chosenGround().layers.empty();
         for (const int t : tasks) {
-            tasks_[t].step = int(steps_.size()) + 1;
-            step.passages.push_back(tasks_[t].passage);
-            if (plan_.passages[tasks_[t].passage].groundIndex > 0 && tasks_[t].lay == 0) {
+            Task& task = tasks_[std::size_t(t)];
+            task.step = int(steps_.size()) + 1;
+            step.layers.push_back(task.place);
+            const PlannedStack& it = stack(task);
+            step.areas.insert(step.areas.end(), it.areas.begin(), it.areas.end());
+            if (it.areas.size() > 1) why.push_back({ReasonKind::pairTogether});
+            if (hasGround && task.place.layer == 0) {
                 step.after.push_back(lastGround_);
-                why.push_back({ReasonKind::groundFirst});
+                if (isGrounded(it)) why.push_back({ReasonKind::groundFirst});
             }
-            for (const auto& [earlier, reason] : tasks_[t].before) {
-                step.after.push_back(tasks_[earlier].step);
+            for (const auto& [earlier, reason] : task.before) {
+                step.after.push_back(tasks_[std::size_t(earlier)].step);
                 why.push_back(reason);
             }
         }
-        for (const int p : step.passages)
-            if (std::ranges::any_of(step.passages, [&](int q) { return isTogether(p, q); })) {
-                why.insert(why.begin(), {ReasonKind::pairTogether});
-                break;
-            }
-        if (stage == Stage::accent) why.insert(why.begin(), {ReasonKind::highlightsLast});
+        step.key = layer(tasks_[std::size_t(tasks.front())]).key;
         step.after.push_back(stageBefore);
-        why.push_back({stage == Stage::blockIn ? ReasonKind::groundFirst : ReasonKind::wholePictureTogether});
+        why.push_back({ReasonKind::wholePictureTogether});
         std::ranges::sort(step.after);
         step.after.erase(std::unique(step.after.begin(), step.after.end()), step.after.end());
-        for (const Reason& reason : why) {
-            const auto same = std::ranges::find(step.why, reason.kind, &Reason::kind);
-            if (same == step.why.end())
-                step.why.push_back(reason);
-            else
-                same->figure = std::min(same->figure, reason.figure);
-        }
+        step.why = twoMostTelling(std::move(why));
         push(std::move(step));
+    }
+
+    bool isGrounded(const PlannedStack& stack) const {
+        return std::ranges::any_of(plan_.chosenGround().layers, [&](const GroundLayer& layer) {
+            return std::ranges::binary_search(layer.areas, stack.areas.front());
+        });
+    }
+
+    static std::vector<Reason> twoMostTelling(std::vector<Reason> all) {
+        std::ranges::stable_sort(all, {}, [](const Reason& r) { return std::pair(tellingRank(r.kind), r.figure); });
+        std::vector<Reason> told;
+        for (const Reason& reason : all)
+            if (told.size() < 2 && std::ranges::find(told, reason.kind, &Reason::kind) == told.end())
+                told.push_back(reason);
+        return told;
     }
 
     const Plan& plan_;
     const Study& study_;
     unsigned taste_;
     std::vector<Task> tasks_;
-    std::vector<int> firstTask_;
+    std::vector<int> firstTask_;  // by stack
     std::vector<Step> steps_;
     int lastGround_ = 1;
 };
 
 }  // namespace
+
+Stage stageOf(const PlannedStack& stack, int layer) {
+    constexpr double accentShare = 0.04;  // of the area: a few touches
+    const int count = int(stack.layers.size());
+    if (layer == 0) return Stage::blockIn;
+    if (layer + 1 < count) return Stage::build;
+    if (stack.layers[std::size_t(layer)].laid() < accentShare) return Stage::accent;
+    return count > 2 ? Stage::refine : Stage::build;
+}
 
 std::vector<Step> orderedSteps(const Plan& plan, const Study& study) {
     // The greedy choice is quick, so many tastes are tried and the one that picks up least is taken.
@@ -323,16 +338,14 @@ int stickChangesPlain(const Plan& plan) {
     std::vector<Step> plain;
     for (const Step& step : plan.steps)
         if (step.stage == Stage::drawing || step.stage == Stage::underpainting) plain.push_back(step);
-    for (const Stage stage : {Stage::blockIn, Stage::build, Stage::refine, Stage::accent})
-        for (std::size_t p = 0; p < plan.passages.size(); ++p) {
-            const std::vector<matching::Lay>& lays = plan.passages[p].recipe.lays;
-            for (int lay = 0; lay < int(lays.size()); ++lay) {
-                if (stageOf(plan.reading->passages.list[p], lay, int(lays.size())) != stage) continue;
+    for (const Stage stage : dryStages)
+        for (const PlannedStack& stack : plan.stacks)
+            for (int i = 0; i < int(stack.layers.size()); ++i) {
+                if (stageOf(stack, i) != stage) continue;
                 Step step;
-                step.stick = lays[lay].stick;
+                step.stick = stack.layers[std::size_t(i)].stick;
                 plain.push_back(step);
             }
-        }
     return stickChanges(plain);
 }
 

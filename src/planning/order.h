@@ -6,13 +6,16 @@
 
 namespace planning {
 
-/// The steps of a plan whose passages, grounds and sticks are decided, in an order that keeps every rule of the
-/// approach and picks up few sticks. Numbers, `after`, reasons, minutes and waits are filled in.
+/// The steps of a plan whose stacks, ground and sticks are decided, in an order that keeps every rule of the approach
+/// and picks up few sticks. Numbers, `after`, reasons, minutes and waits are filled in.
 std::vector<Step> orderedSteps(const Plan& plan, const Study& study);
+
+/// When a layer of a stack is laid.
+Stage stageOf(const PlannedStack& stack, int layer);
 
 /// Changes of stick when going through the steps.
 int stickChanges(const std::vector<Step>& steps);
-/// The same in the plain order: stage by stage, and in each the passages one by one as they are numbered.
+/// The same in the plain order: the ground, then stage by stage, and in each the areas one by one as they are numbered.
 int stickChangesPlain(const Plan& plan);
 
 }  // namespace planning

@@ -1,15 +1,12 @@
 #pragma once
 
-#include <vector>
-
-#include "matching/tray.h"
 #include "planning/plan.h"
 
 namespace planning {
 
-/// Ranks papers for a reading: both ends of the values must show on it, its colour be near the subject's or
-/// sparkle against it, its tooth hold the layers, and single strokes of the tray come near the targets on it.
-std::vector<RankedPaper> rankedPapers(const Reading& reading, const std::vector<materials::Paper>& papers,
-                                      const std::vector<matching::PreparedStick>& sticks, int strokes);
+/// The papers judged for what the plan's stacks are to look like under its light, best first, each with its reasons.
+/// `layers` is how many a stack may have.
+std::vector<RankedPaper> rankedPapers(const Plan& plan, const std::vector<materials::Paper>& papers,
+                                      const std::vector<matching::PreparedStick>& sticks, int layers);
 
 }  // namespace planning

@@ -5,8 +5,11 @@
 #include <string>
 #include <vector>
 
-#include "matching/recipe.h"
+#include "matching/stack.h"
+#include "pigment/tones.h"
 #include "planning/reading.h"
+#include "rendering/picture_difference.h"
+#include "rendering/sheet_picture.h"
 
 namespace planning {
 
@@ -15,9 +18,10 @@ enum class ReasonKind {
     // steps
     firstMarks,
     groundFirst,
+    groundNearColour,  // figure: how much nearer the area's colours it brings the sheet, in CIEDE2000
     inkDeepestDarks,
     wetBeforeDry,
-    overEarlierStroke,
+    overEarlierLayer,
     hardBeforeSoft,  // figure: share of the pencil's deposit that would hold the other way round
     backgroundFirst,
     darkBeforeLight,
@@ -38,6 +42,8 @@ enum class ReasonKind {
     noWater,
     fitsSticks,  // figure: mean difference of single strokes
 };
+/// "first-marks", "background-first", ...: stands in plan.json beside the words.
+std::string_view nameOf(ReasonKind kind);
 
 struct Reason {
     ReasonKind kind;
@@ -49,7 +55,7 @@ struct Reason {
 enum class NoteKind { advice, caution, safety };
 enum class NoteTopic {
     toothRunsOut,   // figure: share used
-    farFromTarget,  // figure: difference
+    farFromTarget,  // figure: picture difference there
     unsteadyHand,   // figure: mean difference of an unsteady hand
     paperHidesEnds,
     dust,
@@ -67,35 +73,79 @@ enum class NoteTopic {
 struct Note {
     NoteKind kind;
     NoteTopic topic;
-    std::vector<int> passages;          // indices
+    std::vector<int> areas;             // indices
     std::vector<std::string> subjects;  // names
     double figure = 0;
     colour::Light light = colour::Light::daylight65;
     double second = 0;
 };
 
-struct PlannedPassage {
-    int groundIndex = 0;      // into Plan::grounds
-    colour::Lab target;       // the reference's colour there under the study's light
-    matching::Recipe recipe;  // lays refer to Plan::sticks; predicted under the study's light
-    std::array<double, colour::lightCount> differenceUnder{};  // of the recipe to the reference, under each light
+/// Layers of one stack at most.
+inline constexpr int mostLayers = rendering::mostStrokes;
+
+/// Where the tooth counts as nearly full: 0..1.
+inline constexpr double nearlyFull = 0.85;
+
+/// One stick over an area, or areas that are planned together, in one manner; its pressure map is
+/// Plan::pressures[its place in the stack] where Plan::stackMap is the stack.
+struct Layer {
+    std::string key;  // of its areas, stick and manner: the same as long as these are
+    int stick = -1;   // into Plan::sticks
+    pigment::Manner manner = pigment::Manner::scumble;
+    double markMillimetres = 0;                // the smallest mark that it can make
+    double light = 0, medium = 0, heavy = 0;  // share of the stack's area that is laid so
+    int step = 0;                              // number
+
+    double laid() const { return light + medium + heavy; }
+};
+
+/// What a stack gives where its layers are laid with given pressures.
+struct Tone {
+    int number = 0;              // see pigment/tones.h
+    double share = 0;            // of the picture
+    colour::Lab target;          // mean of the reference there, under the study's light
+    colour::Lab predicted;       // by the film
+    double difference = 0;       // CIEDE2000
+    double unsteady = 0;         // the same over the spread of the hand
+    double toothUsed = 0;        // 0..1
+    std::array<double, colour::lightCount> differenceUnder{};  // under each light
+};
+
+/// An area's layers, from the ground up.
+struct PlannedStack {
+    std::vector<int> areas;                 // indices; more than one are planned together
+    double share = 0;                       // of the picture
+    std::vector<matching::Sample> samples;  // what it is to look like, under the study's light
+    pigment::Patch start;                   // what its first layer is laid on
+    std::vector<Layer> layers;
+    std::vector<Tone> tones;        // largest share first; shares of all stacks' tones add up to 1
+    double pictureDifference = 0;  // mean over its areas, as the eye sees it
 };
 
 enum class Stage { drawing, underpainting, blockIn, build, refine, accent, fix, finish };
 std::string_view nameOf(Stage stage);
 
-/// One thing to do, from picking a stick up to laying it down.
+/// A layer by its stack and its place in it.
+struct LayerPlace {
+    int stack = 0, layer = 0;
+    bool operator==(const LayerPlace&) const = default;
+};
+
+/// One thing to do, from picking a stick up to laying it down: a layer of the ground, or layers of one stick and manner
+/// that are ready together, or the drawing.
 struct Step {
-    int number = 0;  // from 1
+    int number = 0;   // from 1
+    std::string key;  // of the first of its layers
     Stage stage = Stage::blockIn;
-    std::vector<int> passages;  // indices
-    int stick = -1;             // into Plan::sticks; -1 for none
+    std::vector<LayerPlace> layers;
+    int groundLayer = -1;    // into the chosen proposal's layers
+    std::vector<int> areas;  // indices
+    int stick = -1;          // into Plan::sticks; -1 for none
     pigment::Manner manner = pigment::Manner::scumble;
-    pigment::Pressure pressure = pigment::Pressure::medium;
     double minutes = 0;
     double waitMinutes = 0;
     std::vector<int> after;  // numbers of earlier steps
-    std::vector<Reason> why;
+    std::vector<Reason> why;  // what decided its place, at most two
 };
 
 struct RankedPaper {
@@ -105,17 +155,31 @@ struct RankedPaper {
     std::vector<Reason> reasons;
 };
 
-/// A wash (or a rubbed-in dry layer) under some passages.
+/// Ways to begin.
+enum class GroundStrategy { none, localWash, dryBase };
+std::string_view nameOf(GroundStrategy strategy);
+
+/// A wash, or a dry layer that is rubbed in, over whole areas at one pressure.
 struct GroundLayer {
-    std::vector<matching::Lay> lays;  // refer to Plan::sticks; empty for bare paper
-    pigment::Patch patch;
+    materials::Material medium;
+    pigment::Manner manner = pigment::Manner::wash;
+    pigment::Pressure pressure = pigment::Pressure::medium;
+    std::vector<int> areas;  // indices, rising
+    Reason reason;
+};
+
+/// One way to begin, worked out for this subject.
+struct GroundProposal {
+    GroundStrategy strategy = GroundStrategy::none;
+    std::vector<GroundLayer> layers;      // in their order
+    std::vector<pigment::Patch> patches;  // what each area then is, by index
 };
 
 struct Summary {
-    double meanDifference = 0, p95Difference = 0;
+    rendering::DifferenceFigures picture, squinted;  // of the sheet as the eye sees it
+    double meanDifference = 0;                       // over the tones
     double unsteadyDifference = 0;
-    double nearestStickDifference =
-        0;  // mean over the picture with the nearest single stick of the tray for each passage
+    double nearestStickDifference = 0;  // mean over the samples with the nearest single stick of the tray for each
     double minutes = 0;
     int stickChanges = 0;
     int stickChangesPlain = 0;  // of the plain order (see order.h)
@@ -124,19 +188,26 @@ struct Summary {
 /// All that follows from a study and the materials: derived, never edited.
 struct Plan {
     std::shared_ptr<const Reading> reading;
+    cv::Mat reference;                                // as it is wanted, under the plan's light (CV_8UC3, R G B)
     colour::Light light = colour::Light::daylight65;  // the study's
     materials::Paper paper;
+    cv::Mat grain;                    // of the paper (see rendering::grainMap)
     std::vector<RankedPaper> papers;  // best first
     std::vector<materials::Material> sticks;
     std::vector<matching::PreparedStick> prepared;  // of `sticks`
-    std::vector<GroundLayer> grounds;               // the bare paper first
-    std::vector<PlannedPassage> passages;           // as in reading->passages.list
-    std::vector<pigment::Patch> proposedGround;     // of each passage, whether the study takes it or not
-    std::vector<std::string> proposedMedia;         // names of what it is laid with
+    std::vector<GroundProposal> grounds;            // the bare paper first
+    int ground = 0;                                 // the one that is taken
+    std::vector<PlannedStack> stacks;
+    std::vector<int> stackOfArea;    // by index of the area
+    cv::Mat stackMap;                // CV_32S, index of the stack
+    std::vector<cv::Mat> pressures;  // pressure maps (CV_8U, see rendering::mapStep) of all first layers, second ones, ...
     std::vector<Step> steps;
     std::vector<Note> notes;
     Summary summary;
     std::vector<std::string> areaNames;  // as in reading->areas.list; empty where the artist gave none
+    bool isCoarse = false;               // a first plan: the search looked less widely
+
+    const GroundProposal& chosenGround() const { return grounds[std::size_t(ground)]; }
 };
 
 }  // namespace planning

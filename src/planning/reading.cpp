@@ -1,11 +1,11 @@
 #include "planning/reading.h"
 
 #include <algorithm>
-#include <cstdint>
-#include <cstdio>
 #include <opencv2/core.hpp>
 
 #include "colour/image_colour.h"
+#include "planning/study_fields.h"
+#include "rendering/sheet_picture.h"
 #include "subject/borrowed.h"
 #include "subject/reduced.h"
 #include "subject/squint.h"
@@ -19,61 +19,6 @@ namespace {
 
 double formatOf(const Study& study) {
     return study.widthMillimetres / study.heightMillimetres;
-}
-
-/// Numbers as text, exactly and in their order: what depends on the same numbers has the same key.
-class Key {
- public:
-    Key& operator<<(double v) {
-        char text[32];
-        std::snprintf(text, sizeof text, "%.17g ", v);
-        text_ += text;
-        return *this;
-    }
-    Key& operator<<(const char* word) {
-        text_ += word;
-        return *this;
-    }
-    Key& operator<<(const subject::Place& place) { return *this << place.x << place.y; }
-    Key& operator<<(const subject::ColourChoice& c) { return *this << c.chroma << c.contrast << c.lighter << c.warmer; }
-    std::string text() && { return std::move(text_); }
-
- private:
-    std::string text_;
-};
-
-/// The part of the study that its frame depends on, besides the reference.
-std::string frameKeyOf(const Study& study) {
-    const subject::Frame& frame = study.frame;
-    Key key;
-    key << formatOf(study) << frame.centreX << frame.centreY << frame.width << frame.degrees;
-    if (frame.grey) key << "grey " << frame.grey->x << frame.grey->y << frame.grey->z;
-    return std::move(key).text();
-}
-
-/// And its reading.
-std::string readingKeyOf(const Study& study) {
-    Key key;
-    key << frameKeyOf(study).c_str() << study.areas << study.valueLevels << study.squint << study.colour
-        << "thresholds ";
-    for (const double value : study.thresholds) key << value;
-    for (const subject::AreaEdit& edit : study.areaEdits) {
-        key << "edit " << double(edit.kind);
-        for (const subject::Scribble& scribble : edit.scribbles) {
-            key << "scribble ";
-            for (const subject::Place& place : scribble) key << place;
-        }
-    }
-    for (const AreaName& name : study.areaNames) {
-        key << "area " << name.x << name.y << (name.plane ? double(*name.plane) : -1.0) << double(name.focal)
-            << double(name.kind) << name.colour;
-        if (name.borrowed)
-            key << "from " << name.borrowed->picture << name.borrowed->part.from << name.borrowed->part.to;
-    }
-    // A file's own address stands for it: it is held as long as what was read of it.
-    for (const auto& other : study.others) key << "other " << double(reinterpret_cast<std::uintptr_t>(other.get()));
-    for (const subject::Line& pair : study.pairs) key << "pair " << pair.from << pair.to;
-    return std::move(key).text();
 }
 
 /// What the artist says of areas goes before what is proposed.
@@ -148,7 +93,7 @@ std::optional<Problem> decode(const Study& study, Kept& kept) {
 
 /// And in its frame.
 void frame(const Study& study, Kept& kept) {
-    const std::string key = frameKeyOf(study);
+    const std::string key = keyOf(study, Bears::frame);
     if (kept.frameKey == key) return;
     kept.frameKey = key;
     kept.framed = subject::framed(kept.picture->xyz, study.frame, formatOf(study), readLongSide);
@@ -177,6 +122,14 @@ std::optional<Problem> decodeOthers(const Study& study, Kept& kept) {
 
 }  // namespace
 
+cv::Mat grainKept(Kept& kept, materials::Surface surface, cv::Size size, double millimetresPerPixel) {
+    const bool isKept = kept.grain && kept.grain->surface == surface && kept.grain->map.size() == size &&
+                        kept.grain->millimetresPerPixel == millimetresPerPixel;
+    if (!isKept)
+        kept.grain = {surface, millimetresPerPixel, rendering::grainMap(surface, size, millimetresPerPixel)};
+    return kept.grain->map;
+}
+
 common::Result<cv::Mat> readReference(const Study& study, Kept& kept) {
     if (auto problem = decode(study, kept)) return *problem;
     frame(study, kept);
@@ -187,7 +140,7 @@ common::Result<std::shared_ptr<const Reading>> readSubject(const Study& study, K
     if (auto problem = outOfBounds(study)) return *problem;
     if (auto problem = decode(study, kept)) return *problem;
     if (auto problem = decodeOthers(study, kept)) return *problem;
-    const std::string key = readingKeyOf(study);
+    const std::string key = keyOf(study, Bears::reading);
     if (kept.reading && kept.readingKey == key) return kept.reading;
 
     auto reading = std::make_shared<Reading>();
@@ -205,7 +158,6 @@ common::Result<std::shared_ptr<const Reading>> readSubject(const Study& study, K
     choose(*reading, study, kept);
     reading->masses = study.thresholds.empty() ? subject::valueMasses(reading->wantedSquinted, study.valueLevels)
                                                : subject::massesParted(reading->wantedSquinted, study.thresholds);
-    reading->passages = subject::passagesOf(reading->areas, reading->wanted, reading->wantedSquinted);
     if (kept.whole.empty()) kept.whole = colour::srgb8ImageFromXyz(subject::reduced(kept.picture->xyz, 480));
     reading->whole = kept.whole;
     for (const Kept::Other& other : kept.others) reading->others.push_back(other.picture);

@@ -7,9 +7,9 @@
 
 #include "common/result.h"
 #include "planning/study.h"
+#include "materials/surface.h"
 #include "subject/areas.h"
 #include "subject/masses.h"
-#include "subject/passages.h"
 #include "subject/picture.h"
 
 namespace planning {
@@ -30,7 +30,6 @@ struct Reading {
     std::vector<cv::Mat> others;  // the other references, whole (CV_8UC3, R G B)
     subject::Masses masses;
     subject::Areas areas;
-    subject::Passages passages;
 };
 
 /// What may be kept from the plan before: each part with the choices that it came from. Start with an empty one.
@@ -45,12 +44,21 @@ struct Kept {
     std::vector<Other> others;
     std::string frameKey;
     cv::Mat framed, framedPicture;  // XYZ, and CV_8UC3 as R G B
+    struct Grain {
+        materials::Surface surface;
+        double millimetresPerPixel;
+        cv::Mat map;
+    };
+    std::optional<Grain> grain;
     std::string readingKey;
     std::shared_ptr<const Reading> reading;
 };
 
 /// Long side in pixels at which pictures are held, so that a crop has its detail, and at which they are read.
 inline constexpr int heldLongSide = 2560, readLongSide = 1024;
+
+/// The grain of a surface (see rendering::grainMap), the last one kept.
+cv::Mat grainKept(Kept& kept, materials::Surface surface, cv::Size size, double millimetresPerPixel);
 
 /// The reference in its frame (CV_8UC3, R G B): the first thing to show.
 common::Result<cv::Mat> readReference(const Study& study, Kept& kept);

@@ -1,62 +1,91 @@
 #include "planning/stage_picture.h"
 
 #include <algorithm>
+#include <opencv2/core.hpp>
 
-#include "colour/difference.h"
 #include "colour/munsell.h"
 #include "rendering/sheet_picture.h"
 
 namespace planning {
 
-std::optional<pigment::Stroke> strokeOf(const Plan& plan, const Step& step) {
-    if (step.stage == Stage::drawing) return std::nullopt;
-    const pigment::Pigment* pigment = pigment::laysPigment(step.manner) ? &plan.prepared[step.stick].pigment : nullptr;
-    return pigment::Stroke{pigment, step.manner, step.pressure};
+namespace {
+
+/// Lays a layer of the ground on a patch; returns what it would be while still wet.
+pigment::Patch laidGround(const GroundLayer& layer, const pigment::Patch& under, bool isWet) {
+    pigment::Pigment pigment;
+    const bool lays = pigment::laysPigment(layer.manner);
+    if (lays) pigment = pigment::pigmentOf(layer.medium);
+    if (lays && isWet) pigment = pigment::whileWet(pigment);
+    pigment::Patch patch = under;
+    pigment::lay(patch, {lays ? &pigment : nullptr, layer.manner, layer.pressure});
+    return patch;
 }
 
-std::vector<pigment::Patch> patchesAfter(const Plan& plan, int steps) {
-    std::vector<pigment::Patch> patches(plan.passages.size(), plan.grounds.front().patch);
-    const int last = std::min(steps, int(plan.steps.size()));
-    for (int i = 0; i < last; ++i) {
-        const Step& step = plan.steps[i];
-        if (const auto stroke = strokeOf(plan, step))
-            for (const int p : step.passages) pigment::lay(patches[p], *stroke);
+}  // namespace
+
+std::vector<pigment::Stroke> strokesOf(const Plan& plan, const PlannedStack& stack, int count) {
+    std::vector<matching::StackLayer> layers;
+    for (int i = 0; i < std::min(count, int(stack.layers.size())); ++i)
+        layers.push_back({stack.layers[std::size_t(i)].stick, stack.layers[std::size_t(i)].manner});
+    return matching::strokesOf(layers, plan.prepared);
+}
+
+pigment::Patch laidOver(const pigment::Patch& under, const GroundLayer& layer) {
+    return laidGround(layer, under, false);
+}
+
+Progressed progressedTo(const Plan& plan, int steps) {
+    Progressed done;
+    done.grounds.assign(plan.stacks.size(), pigment::barePatch(plan.paper));
+    done.layers.assign(plan.stacks.size(), 0);
+    for (int i = 0; i < std::min(steps, int(plan.steps.size())); ++i) {
+        const Step& step = plan.steps[std::size_t(i)];
+        if (step.groundLayer >= 0) {
+            const GroundLayer& layer = plan.chosenGround().layers[std::size_t(step.groundLayer)];
+            for (std::size_t s = 0; s < plan.stacks.size(); ++s)
+                if (std::ranges::binary_search(layer.areas, plan.stacks[s].areas.front()))
+                    done.grounds[s] = laidOver(done.grounds[s], layer);
+        }
+        for (const LayerPlace& place : step.layers)
+            done.layers[std::size_t(place.stack)] = std::max(done.layers[std::size_t(place.stack)], place.layer + 1);
     }
-    return patches;
+    return done;
 }
 
-cv::Mat pictureAfter(const Plan& plan, int steps, const cv::Mat& grain, colour::Light light) {
-    return rendering::sheetPicture(plan.reading->passages.map, patchesAfter(plan, steps), grain, light);
+cv::Mat pictureAfter(const Plan& plan, int steps, colour::Light light) {
+    const Progressed done = progressedTo(plan, steps);
+    std::vector<rendering::LaidPart> parts;
+    for (std::size_t s = 0; s < plan.stacks.size(); ++s)
+        parts.push_back({done.grounds[s], strokesOf(plan, plan.stacks[s], done.layers[s])});
+    return rendering::sheetPicture(plan.stackMap, parts, plan.pressures, plan.grain, light);
 }
 
-cv::Mat grainOf(const Plan& plan, double widthMillimetres) {
-    const cv::Size size = plan.reading->passages.map.size();
-    return rendering::grainMap(plan.paper.surface, size, widthMillimetres / size.width);
+cv::Mat mapOf(const Plan& plan, const Step& step) {
+    cv::Mat map = cv::Mat::zeros(plan.stackMap.size(), CV_8U);
+    if (step.groundLayer >= 0) {
+        const GroundLayer& layer = plan.chosenGround().layers[std::size_t(step.groundLayer)];
+        for (const int area : layer.areas)
+            map.setTo(layer.pressure.value * rendering::mapStep, plan.reading->areas.map == area);
+    }
+    for (const LayerPlace& place : step.layers)
+        plan.pressures[std::size_t(place.layer)].copyTo(map, plan.stackMap == place.stack);
+    return map;
+}
+
+cv::Mat differenceMapOf(const Plan& plan, const cv::Mat& sheet) {
+    return rendering::differenceSeen(plan.reference, sheet, rendering::easelSigma(sheet.size()));
 }
 
 double stepsLighterWhenDry(const Plan& plan, const Step& step) {
-    const auto stroke = strokeOf(plan, step);
-    if (!stroke || !stroke->pigment || !stroke->pigment->wet) return 0;
-    const pigment::Pigment wetPaint = pigment::whileWet(*stroke->pigment);
-    pigment::Stroke wetStroke = *stroke;
-    wetStroke.pigment = &wetPaint;
-    pigment::Patch dry = patchesAfter(plan, step.number - 1)[std::size_t(step.passages.front())], wet = dry;
-    pigment::lay(dry, *stroke);
-    pigment::lay(wet, wetStroke);
-    const auto value = [](const pigment::Patch& patch) {
-        return colour::munsellValueOfLightness(pigment::labOf(patch).L);
+    if (step.groundLayer < 0) return 0;
+    const GroundLayer& layer = plan.chosenGround().layers[std::size_t(step.groundLayer)];
+    if (!materials::isWet(layer.medium.kind) || layer.areas.empty()) return 0;
+    const auto stack = std::size_t(plan.stackOfArea[std::size_t(layer.areas.front())]);
+    const pigment::Patch under = progressedTo(plan, step.number - 1).grounds[stack];
+    const auto value = [&](bool isWet) {
+        return colour::munsellValueOfLightness(pigment::labOf(laidGround(layer, under, isWet), plan.light).L);
     };
-    return value(dry) - value(wet);
-}
-
-double meanDifferenceAfter(const Plan& plan, int steps) {
-    const std::vector<pigment::Patch> patches = patchesAfter(plan, steps);
-    double mean = 0;
-    for (std::size_t p = 0; p < patches.size(); ++p) {
-        const double share = plan.reading->passages.list[p].share;
-        mean += share * colour::differenceCie2000(plan.passages[p].target, pigment::labOf(patches[p], plan.light));
-    }
-    return mean;
+    return value(false) - value(true);
 }
 
 }  // namespace planning

@@ -7,23 +7,31 @@
 
 namespace planning {
 
-/// The stroke that a step lays on each of its passages; none for the drawing, whose lines the first layer covers.
-std::optional<pigment::Stroke> strokeOf(const Plan& plan, const Step& step);
+/// The strokes of a stack's layers, or of the first `count` of them; their pressures are not set.
+std::vector<pigment::Stroke> strokesOf(const Plan& plan, const PlannedStack& stack, int count = mostLayers);
 
-/// Every passage's patch when the first `steps` steps are done: 0 is the bare paper.
-std::vector<pigment::Patch> patchesAfter(const Plan& plan, int steps);
+/// What a layer of the ground makes of a patch.
+pigment::Patch laidOver(const pigment::Patch& under, const GroundLayer& layer);
 
-/// The predicted sheet then (CV_8UC3, R G B) under a light, on the given grain (see rendering::grainMap).
-cv::Mat pictureAfter(const Plan& plan, int steps, const cv::Mat& grain, colour::Light light);
+/// How far the work has got: what each area's ground is, and how many layers of each stack are laid.
+struct Progressed {
+    std::vector<pigment::Patch> grounds;  // by stack
+    std::vector<int> layers;              // by stack
+};
+/// When the first `steps` steps are done: 0 is the bare paper.
+Progressed progressedTo(const Plan& plan, int steps);
 
-/// The grain of the plan's paper at the size of its reading.
-cv::Mat grainOf(const Plan& plan, double widthMillimetres);
+/// The predicted sheet then (CV_8UC3, R G B) under a light, on the paper's grain.
+cv::Mat pictureAfter(const Plan& plan, int steps, colour::Light light);
 
-/// How many Munsell steps lighter a wash dries than it looks while it is wet, on the first of its passages; 0 for a
-/// step that lays nothing wet.
+/// The pressure map of a step (CV_8U, see rendering::mapStep): 0 where it lays nothing.
+cv::Mat mapOf(const Plan& plan, const Step& step);
+
+/// How far a sheet (CV_8UC3, R G B) is from the reference as it is wanted, as the eye sees both from the easel: the
+/// picture difference, pixel by pixel. Both under the plan's light.
+cv::Mat differenceMapOf(const Plan& plan, const cv::Mat& sheet);
+
+/// How many Munsell steps lighter a wash dries than it looks while it is wet; 0 for a step that lays nothing wet.
 double stepsLighterWhenDry(const Plan& plan, const Step& step);
-
-/// Mean CIEDE2000 of the picture to its targets then, weighted by area, under the study's light.
-double meanDifferenceAfter(const Plan& plan, int steps);
 
 }  // namespace planning

@@ -10,16 +10,19 @@
 #include "colour/light.h"
 #include "common/file.h"
 #include "common/problem.h"
+#include "matching/school.h"
 #include "subject/area_edits.h"
 #include "subject/colour_choice.h"
 #include "subject/frame.h"
 
 namespace planning {
 
-/// Which end of the value ladder is laid first.
-enum class School { darkFirst, lightBase };
-std::string_view nameOf(School school);
-std::optional<School> schoolNamed(std::string_view name);
+using matching::School;
+
+/// How far the marks go into detail: twice as large as usual, usual, half as large.
+enum class Detail { suggest, usual, fine };
+std::string_view nameOf(Detail detail);
+std::optional<Detail> detailNamed(std::string_view name);
 
 /// What goes under the dry layers.
 enum class Ground { proposed, none };
@@ -66,8 +69,9 @@ struct Study {
     subject::ColourChoice colour;    // of the whole picture
     std::string paper;               // id; empty takes the best ranked
     std::string tray;                // out of which the materials were taken; empty for the whole drawer
-    int stickLimit = 30;
-    int strokes = 3;  // at most, a passage
+    int stickLimit = 24;
+    int layers = 4;  // at most, an area
+    Detail detail = Detail::usual;
     School school = School::darkFirst;
     Ground ground = Ground::proposed;
     std::vector<subject::AreaEdit> areaEdits;
@@ -89,6 +93,7 @@ struct Bounds {
     double least, most;
     bool holds(double v) const { return std::isfinite(v) && v >= least && v <= most; }
 };
+inline constexpr Bounds fractionBounds{0, 1};
 inline constexpr Bounds sheetBounds{50, 2000};  // millimetres
 inline constexpr Bounds turnBounds{-360, 360};  // degrees
 inline constexpr Bounds areaBounds{2, 40};
@@ -99,7 +104,7 @@ inline constexpr Bounds lighterBounds{-3, 3};    // value steps
 inline constexpr Bounds warmerBounds{-20, 20};   // CIELAB units
 inline constexpr std::size_t mostOthers = 8;     // references beside the leading one
 inline constexpr Bounds stickBounds{3, 200};
-inline constexpr Bounds strokeBounds{1, 3};
+inline constexpr Bounds layerBounds{2, 6};
 
 /// The first figure that is out of bounds; nullopt if the study can be planned.
 std::optional<common::Problem> outOfBounds(const Study& study);

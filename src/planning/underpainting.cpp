@@ -3,22 +3,21 @@
 #include <algorithm>
 
 #include "colour/difference.h"
-#include "matching/recipe.h"
+#include "planning/stage_picture.h"
 
 namespace planning {
 
 namespace {
 
-using matching::Lay;
 using materials::Kind;
 using pigment::Manner;
 using pigment::Pressure;
 
 constexpr double deepestDark = 16.0;  // L*: below this soft pastel hardly gets
 
-/// What an underpainting aims at under a passage: its own hue, a step darker, since the layers above lighten.
-colour::Lab aimOf(const subject::Passage& passage) {
-    return {std::max(6.0, passage.target.L - 8.0), passage.target.a * 0.9, passage.target.b * 0.9};
+/// What an underpainting aims at under a colour: its own hue, a step darker, since the layers above lighten.
+colour::Lab aimOf(const colour::Lab& wanted) {
+    return {std::max(6.0, wanted.L - 8.0), wanted.a * 0.9, wanted.b * 0.9};
 }
 
 bool paperTakes(const materials::Paper& paper, double paperL, Kind kind) {
@@ -27,109 +26,140 @@ bool paperTakes(const materials::Paper& paper, double paperL, Kind kind) {
     return true;
 }
 
-/// The layers worth trying, each on the bare paper.
-std::vector<GroundLayer> candidates(const materials::Paper& paper, const pigment::Patch& bare,
-                                    const std::vector<matching::PreparedStick>& sticks) {
-    const double paperL = pigment::labOf(bare).L;
+/// One medium as it would be laid, and what it makes of the bare paper.
+struct Candidate {
     std::vector<GroundLayer> layers;
-    for (std::size_t i = 0; i < sticks.size(); ++i) {
-        const Kind kind = sticks[i].kind;
-        std::vector<Lay> lays;
+    pigment::Patch patch;
+};
+
+std::vector<Candidate> candidatesFor(const Plan& plan, const pigment::Patch& bare,
+                                     const std::vector<materials::Material>& media,
+                                     const std::vector<matching::PreparedStick>& prepared) {
+    const double paperL = pigment::labOf(bare, plan.light).L;
+    std::vector<Candidate> candidates;
+    for (std::size_t i = 0; i < prepared.size(); ++i) {
+        const Kind kind = prepared[i].kind;
+        std::vector<GroundLayer> layers;
         if (materials::isWet(kind)) {
-            if (!paperTakes(paper, paperL, kind) || kind == Kind::ink) continue;
-            lays = {{int(i), Manner::wash, Pressure::medium}};
-        } else if (paper.water == materials::Water::none && (kind == Kind::hard || kind == Kind::soft)) {
-            if (matching::isBlack(sticks[i])) continue;
-            lays = {{int(i), Manner::scumble, Pressure::medium}, {int(i), Manner::blend, Pressure::medium}};
+            if (!paperTakes(plan.paper, paperL, kind) || kind == Kind::ink) continue;
+            layers = {{media[i], Manner::wash, Pressure::medium, {}, {ReasonKind::groundNearColour}}};
+        } else if (plan.paper.water == materials::Water::none && (kind == Kind::hard || kind == Kind::soft)) {
+            if (matching::isBlack(prepared[i])) continue;
+            layers = {{media[i], Manner::scumble, Pressure::medium, {}, {ReasonKind::groundNearColour}},
+                      {media[i], Manner::blend, Pressure::medium, {}, {ReasonKind::groundNearColour}}};
         } else {
             continue;
         }
-        layers.push_back({lays, matching::laidOn(bare, lays, sticks)});
+        pigment::Patch patch = bare;
+        for (const GroundLayer& layer : layers) patch = laidOver(patch, layer);
+        candidates.push_back({std::move(layers), patch});
     }
-    return layers;
+    return candidates;
 }
 
-/// Ink under the deepest darks, where the paper takes it: the darkest ink there is.
-void addInk(Underpainting& underpainting, const std::vector<subject::Passage>& passages, const materials::Paper& paper,
-            const std::vector<matching::PreparedStick>& sticks) {
-    int ink = -1;
-    for (std::size_t i = 0; i < sticks.size(); ++i)
-        if (sticks[i].kind == Kind::ink && (ink < 0 || sticks[i].masstone.L < sticks[ink].masstone.L)) ink = int(i);
-    const pigment::Patch bare = underpainting.layers[0].patch;
-    if (ink < 0 || !paperTakes(paper, pigment::labOf(bare).L, Kind::ink)) return;
-    const std::vector<Lay> lays{{ink, Manner::wash, Pressure::heavy}};
-    for (std::size_t p = 0; p < passages.size(); ++p)
-        if (passages[p].target.L < deepestDark) underpainting.ofPassage[p] = int(underpainting.layers.size());
-    underpainting.layers.push_back({lays, matching::laidOn(bare, lays, sticks)});
+/// How far a ground leaves a stack's colours from the aim.
+double missOf(const PlannedStack& stack, const colour::Lab& ground) {
+    double miss = 0;
+    for (const matching::Sample& sample : stack.samples)
+        miss += sample.weight * colour::differenceCie2000(aimOf(sample.wanted), ground);
+    return miss;
 }
 
-/// A later layer can take every passage from an earlier one: what serves nothing is not mixed.
-void dropUnused(Underpainting& underpainting) {
-    std::vector<GroundLayer> kept;
-    std::vector<int> newIndex(underpainting.layers.size(), -1);
-    for (std::size_t i = 0; i < underpainting.layers.size(); ++i)
-        if (i == 0 || std::ranges::count(underpainting.ofPassage, int(i)) > 0) {
-            newIndex[i] = int(kept.size());
-            kept.push_back(underpainting.layers[i]);
+/// The darkest ink there is, or none.
+const materials::Material* darkestInk(const std::vector<materials::Material>& media,
+                                      const std::vector<matching::PreparedStick>& prepared) {
+    const materials::Material* darkest = nullptr;
+    double least = 1e9;
+    for (std::size_t i = 0; i < prepared.size(); ++i)
+        if (prepared[i].kind == Kind::ink && prepared[i].masstone.L < least) {
+            least = prepared[i].masstone.L;
+            darkest = &media[i];
         }
-    for (int& index : underpainting.ofPassage) index = newIndex[index];
-    underpainting.layers = std::move(kept);
+    return darkest;
+}
+
+bool isDeepDark(const PlannedStack& stack) {
+    double dark = 0;
+    for (const matching::Sample& sample : stack.samples)
+        if (sample.wanted.L < deepestDark) dark += sample.weight;
+    return dark > 0.6;
 }
 
 }  // namespace
 
-Underpainting bareGround(const Reading& reading, const materials::Paper& paper) {
-    return {{{{}, pigment::barePatch(paper)}}, std::vector<int>(reading.passages.list.size(), 0)};
+GroundProposal bareGround(const Reading& reading, const materials::Paper& paper) {
+    return {GroundStrategy::none, {}, std::vector<pigment::Patch>(reading.areas.list.size(), pigment::barePatch(paper))};
 }
 
-Underpainting proposedUnderpainting(const Reading& reading, const materials::Paper& paper,
-                                    const std::vector<matching::PreparedStick>& sticks, int mostMedia) {
-    Underpainting result = bareGround(reading, paper);
-    const std::vector<subject::Passage>& passages = reading.passages.list;
-    const pigment::Patch& bare = result.layers[0].patch;
-    const std::vector<GroundLayer> layers = candidates(paper, bare, sticks);
+GroundProposal localGround(const Plan& plan, const std::vector<materials::Material>& media,
+                           const std::vector<matching::PreparedStick>& prepared, int mostMedia) {
+    GroundProposal proposal = bareGround(*plan.reading, plan.paper);
+    proposal.strategy =
+        plan.paper.water == materials::Water::none ? GroundStrategy::dryBase : GroundStrategy::localWash;
+    const pigment::Patch bare = pigment::barePatch(plan.paper);
+    const colour::Lab bareColour = pigment::labOf(bare, plan.light);
+    std::vector<Candidate> candidates = candidatesFor(plan, bare, media, prepared);
 
-    // How far each layer leaves each area's passages from the aim; one layer for a whole area, as a flat wash is laid.
-    const auto areaOf = [&](std::size_t p) { return std::size_t(passages[p].area - 1); };
-    const std::size_t areas = reading.areas.list.size();
-    const auto missOf = [&](const pigment::Patch& patch) {
-        std::vector<double> miss(areas, 0.0);
-        const colour::Lab lab = pigment::labOf(patch);
-        for (std::size_t p = 0; p < passages.size(); ++p)
-            miss[areaOf(p)] += passages[p].share * colour::differenceCie2000(aimOf(passages[p]), lab);
-        return miss;
-    };
-    std::vector<double> best = missOf(bare);
+    std::vector<double> least;
+    for (const PlannedStack& stack : plan.stacks) least.push_back(missOf(stack, bareColour));
+    const std::vector<double> onBare = least;
     std::vector<std::vector<double>> misses;
-    for (const GroundLayer& layer : layers) misses.push_back(missOf(layer.patch));
+    for (const Candidate& candidate : candidates) {
+        const colour::Lab colour = pigment::labOf(candidate.patch, plan.light);
+        misses.emplace_back();
+        for (const PlannedStack& stack : plan.stacks) misses.back().push_back(missOf(stack, colour));
+    }
 
     // In units of CIEDE2000 over the whole picture: less is not worth mixing a wash for.
     constexpr double worthwhile = 0.3;
-    std::vector<int> layerOfArea(areas, 0);
+    std::vector<int> chosenFor(plan.stacks.size(), -1);
     for (int chosen = 0; chosen < mostMedia; ++chosen) {
-        int bestLayer = -1;
-        double bestGain = worthwhile;
-        for (std::size_t i = 0; i < layers.size(); ++i) {
+        int best = -1;
+        double most = worthwhile;
+        for (std::size_t c = 0; c < candidates.size(); ++c) {
             double gain = 0;
-            for (std::size_t a = 0; a < areas; ++a) gain += std::max(0.0, best[a] - misses[i][a]);
-            if (gain > bestGain) {
-                bestGain = gain;
-                bestLayer = int(i);
+            for (std::size_t s = 0; s < plan.stacks.size(); ++s)
+                gain += plan.stacks[s].share * std::max(0.0, least[s] - misses[c][s]);
+            if (gain > most) {
+                most = gain;
+                best = int(c);
             }
         }
-        if (bestLayer < 0) break;
-        result.layers.push_back(layers[bestLayer]);
-        for (std::size_t a = 0; a < areas; ++a)
-            if (misses[bestLayer][a] < best[a]) {
-                best[a] = misses[bestLayer][a];
-                layerOfArea[a] = int(result.layers.size()) - 1;
+        if (best < 0) break;
+        for (std::size_t s = 0; s < plan.stacks.size(); ++s)
+            if (misses[std::size_t(best)][s] < least[s]) {
+                least[s] = misses[std::size_t(best)][s];
+                chosenFor[s] = best;
             }
     }
-    for (std::size_t p = 0; p < passages.size(); ++p) result.ofPassage[p] = layerOfArea[areaOf(p)];
 
-    addInk(result, passages, paper, sticks);
-    dropUnused(result);
-    return result;
+    const materials::Material* ink = darkestInk(media, prepared);
+    if (ink && paperTakes(plan.paper, bareColour.L, Kind::ink)) {
+        GroundLayer wash{*ink, Manner::wash, Pressure::heavy, {}, {ReasonKind::inkDeepestDarks}};
+        candidates.push_back({{wash}, laidOver(bare, wash)});
+        for (std::size_t s = 0; s < plan.stacks.size(); ++s)
+            if (isDeepDark(plan.stacks[s])) chosenFor[s] = int(candidates.size()) - 1;
+    }
+
+    for (std::size_t c = 0; c < candidates.size(); ++c) {
+        std::vector<int> areas;
+        double share = 0, gain = 0;
+        for (std::size_t s = 0; s < plan.stacks.size(); ++s) {
+            if (chosenFor[s] != int(c)) continue;
+            areas.insert(areas.end(), plan.stacks[s].areas.begin(), plan.stacks[s].areas.end());
+            share += plan.stacks[s].share;
+            gain += plan.stacks[s].share * (onBare[s] - least[s]);
+        }
+        if (areas.empty()) continue;  // a later one took all that it served
+        std::ranges::sort(areas);
+        for (GroundLayer layer : candidates[c].layers) {
+            layer.areas = areas;
+            if (layer.reason.kind == ReasonKind::groundNearColour) layer.reason.figure = gain / share;
+            proposal.layers.push_back(std::move(layer));
+        }
+        for (const int area : areas) proposal.patches[std::size_t(area)] = candidates[c].patch;
+    }
+    return proposal;
 }
 
 }  // namespace planning

@@ -5,10 +5,13 @@
 #include <QPainter>
 #include <QPdfWriter>
 #include <algorithm>
+#include <opencv2/core.hpp>
 
 #include "drawing/fonts.h"
+#include "drawing/pictures.h"
 #include "drawing/section.h"
 #include "drawing/shapes.h"
+#include "planning/section.h"
 #include "planning/stage_picture.h"
 #include "storage/document.h"
 #include "wording/sentences.h"
@@ -83,7 +86,7 @@ void cover(Sheets& sheets, const planning::Plan& plan, const planning::Study& st
                                      wording::duration(plan.summary.minutes), QString::number(plan.sticks.size())),
                             drawing::TypeSize::text) +
                 4 * mm;
-    const QImage reference = drawing::imageOf(plan.reading->picture);
+    const QImage reference = drawing::imageOf(plan.reference);
     const double ratio = double(reference.height()) / reference.width();
     const double width = std::min(pageWidth, 95 * mm / ratio);
     for (const auto& [image, caption] :
@@ -96,14 +99,14 @@ void cover(Sheets& sheets, const planning::Plan& plan, const planning::Study& st
         sheets.y += 7 * mm;
     }
     const planning::Summary& s = plan.summary;
-    sheets.text(
-        QRectF(0, sheets.y, pageWidth, 30 * mm),
-        tr("In the mean the plan comes within %1 of the reference (%2 of 20 parts of the area within %3); with an "
-           "unsteady hand %4. The nearest single sticks would leave %5.")
-            .arg(wording::differenceFigure(s.meanDifference), QStringLiteral("19"),
-                 wording::differenceFigure(s.p95Difference), wording::differenceFigure(s.unsteadyDifference),
-                 wording::differenceFigure(s.nearestStickDifference)),
-        drawing::TypeSize::text);
+    sheets.text(QRectF(0, sheets.y, pageWidth, 30 * mm),
+                tr("The finished sheet is %1. Nineteen twentieths of it are within %2, with half-closed eyes the mean is "
+                   "%3. With an unsteady hand the tones stay within %4 in the mean; the nearest single sticks would "
+                   "leave %5.")
+                    .arg(wording::pictureWords(plan), wording::differenceFigure(s.picture.p95),
+                         wording::differenceFigure(s.squinted.mean), wording::differenceFigure(s.unsteadyDifference),
+                         wording::differenceFigure(s.nearestStickDifference)),
+                drawing::TypeSize::text);
 }
 
 void pullList(Sheets& sheets, const planning::Plan& plan) {
@@ -136,86 +139,129 @@ void pullList(Sheets& sheets, const planning::Plan& plan) {
     }
 }
 
-void section(Sheets& sheets, const planning::Plan& plan) {
-    sheets.need(95 * mm);
-    sheets.y += 6 * mm;
-    sheets.head(tr("The section"));
-    sheets.y +=
-        sheets.text(
-            QRectF(0, sheets.y, pageWidth, 12 * mm),
-            tr("A cut through the sheet: one column a passage, as wide as its share of the picture; paper below, "
-               "the last stroke above."),
-            drawing::TypeSize::small) +
-        3 * mm;
-    sheets.painter().setFont(drawing::font(drawing::TypeSize::small));
-    sheets.painter().setPen(Qt::black);
-    drawing::Section(plan).paint(sheets.painter(), QRectF(0, sheets.y, pageWidth, 62 * mm), int(plan.steps.size()), -1);
-    sheets.y += 66 * mm;
+/// The last step of each stage that there is.
+std::vector<const planning::Step*> stageEnds(const planning::Plan& plan) {
+    std::vector<const planning::Step*> ends;
+    for (const planning::Step& step : plan.steps) {
+        if (step.stage == planning::Stage::drawing) continue;
+        if (ends.empty() || ends.back()->stage != step.stage) ends.push_back(&step);
+        ends.back() = &step;
+    }
+    return ends;
 }
 
-QString stepWords(const planning::Plan& plan, const planning::Step& step) {
-    if (step.stage == planning::Stage::drawing) return tr("everything, in a few lines");
-    QStringList names;
-    for (const int p : step.passages) {
-        if (names.size() == 5 && step.passages.size() > 6) {
-            names << tr("and %1 more").arg(step.passages.size() - 5);
-            break;
-        }
-        names << wording::passageName(plan, p);
+/// A page a stage, with the sheet as it looks after it.
+void stages(Sheets& sheets, const planning::Plan& plan, const common::Progress& progress) {
+    int first = 1;
+    for (const planning::Step* end : stageEnds(plan)) {
+        if (progress.cancelled()) return;
+        sheets.newPage();
+        sheets.head(tr("After the %1").arg(wording::stageWord(end->stage)));
+        const cv::Mat sheet = planning::pictureAfter(plan, end->number, plan.light);
+        double minutes = 0;
+        for (const planning::Step& step : plan.steps)
+            if (step.number >= first && step.number <= end->number) minutes += step.minutes + step.waitMinutes;
+        const QString about =
+            tr("Steps %1 to %2, %3. The sheet is then %4 ΔE00 from the reference, as the eye sees both.")
+                .arg(QString::number(first), QString::number(end->number), wording::duration(minutes),
+                     QString::number(cv::mean(planning::differenceMapOf(plan, sheet))[0], 'f', 1));
+        first = end->number + 1;
+        sheets.y += sheets.text(QRectF(0, sheets.y, pageWidth, 14 * mm), about, drawing::TypeSize::text) + 4 * mm;
+        const double ratio = double(sheet.rows) / sheet.cols;
+        const double width = std::min(pageWidth, (pageHeight - sheets.y - 12 * mm) / ratio);
+        sheets.painter().drawImage(QRectF((pageWidth - width) / 2, sheets.y, width, width * ratio),
+                                   drawing::imageOf(sheet));
     }
-    return names.join(QStringLiteral("; "));
+}
+
+void section(Sheets& sheets, const planning::Plan& plan) {
+    sheets.newPage();
+    sheets.head(tr("The section"));
+    sheets.y += sheets.text(QRectF(0, sheets.y, pageWidth, 16 * mm),
+                            tr("A cut through the sheet: the areas side by side from the darkest to the lightest, each "
+                               "as wide as its share and its places from dark to light; bands for its layers, from the "
+                               "paper up, as thick as the pressure lays them."),
+                            drawing::TypeSize::text) +
+                6 * mm;
+    sheets.painter().setFont(drawing::font(drawing::TypeSize::small));
+    sheets.painter().setPen(Qt::black);
+    drawing::Section(plan, planning::sectionOf(plan, 420))
+        .paint(sheets.painter(), QRectF(0, sheets.y, pageWidth, 120 * mm), int(plan.steps.size()), -1);
+    sheets.y += 126 * mm;
+}
+
+/// What is to be done in a step, in one line; and how hard.
+QString doingWords(const planning::Plan& plan, const planning::Step& step) {
+    const QString stick =
+        step.stick >= 0 ? QString::fromStdString(plan.sticks[std::size_t(step.stick)].name) : tr("no stick");
+    return tr("%1: %2").arg(stick, wording::mannerWord(step.manner));
+}
+
+QString pressureLine(const planning::Plan& plan, const planning::Step& step) {
+    if (step.stage == planning::Stage::drawing) return tr("A few light lines.");
+    if (step.groundLayer >= 0)
+        return wording::pressureWord(plan.chosenGround().layers[std::size_t(step.groundLayer)].pressure);
+    if (step.layers.size() > 1) return tr("As the map shows: pale is light, dark is heavy.");
+    const planning::LayerPlace place = step.layers.front();
+    return wording::laidWords(
+        plan.stacks[std::size_t(place.stack)].layers[std::size_t(place.layer)]);
+}
+
+void step(Sheets& sheets, const planning::Plan& plan, const planning::Step& step) {
+    const double mapWidth = 60 * mm;
+    const double mapHeight = std::min(mapWidth * plan.stackMap.rows / plan.stackMap.cols, 80 * mm);
+    const double left = 14 * mm, wide = pageWidth - left - mapWidth - 5 * mm;
+    const double height = std::max(mapHeight, 44 * mm) + 6 * mm;
+    sheets.need(height);
+    QPainter& painter = sheets.painter();
+    double y = sheets.y;
+    sheets.text(QRectF(0, y, left, 8 * mm), QString::number(step.number), drawing::TypeSize::head, true);
+    y += sheets.text(QRectF(left, y, wide, 14 * mm), doingWords(plan, step), drawing::TypeSize::text, true) + 1.5 * mm;
+    if (step.stick >= 0) {
+        const materials::Material& stick = plan.sticks[std::size_t(step.stick)];
+        drawing::paintMaterial(painter, QRectF(left, y, 22 * mm, 9 * mm), stick.kind,
+                               drawing::colourOf(stick.masstone));
+        drawing::paintManner(painter, QRectF(left + 26 * mm, y + 1 * mm, 18 * mm, 7 * mm), step.manner, Qt::black);
+        sheets.text(QRectF(left + 48 * mm, y + 2 * mm, wide - 48 * mm, 6 * mm), QString::fromStdString(stick.id),
+                    drawing::TypeSize::text);
+        y += 11 * mm;
+    }
+    const auto line = [&](const QString& words) {
+        y += sheets.text(QRectF(left, y, wide, 20 * mm), words, drawing::TypeSize::text) + 1 * mm;
+    };
+    if (!step.areas.empty() && step.stage != planning::Stage::drawing)
+        line(wording::areasNamed(plan, step.areas, 5) + QStringLiteral("."));
+    line(pressureLine(plan, step));
+    line(step.waitMinutes > 0
+             ? tr("%1, then wait %2.").arg(wording::duration(step.minutes), wording::duration(step.waitMinutes))
+             : wording::duration(step.minutes) + QStringLiteral("."));
+    QStringList reasons;
+    for (const planning::Reason& reason : step.why)
+        if (reason.kind != planning::ReasonKind::wholePictureTogether) reasons << wording::reasonPhrase(reason);
+    if (!reasons.isEmpty()) line(tr("Why: %1.").arg(reasons.join(QStringLiteral("; "))));
+    const QRectF map(pageWidth - mapWidth, sheets.y, mapWidth, mapHeight);
+    painter.drawImage(map, drawing::tintedMap(plan, step, 480));
+    painter.setPen(QPen(QColor(0x90, 0x90, 0x90), 0.5));
+    painter.setBrush(Qt::NoBrush);
+    painter.drawRect(map);
+    sheets.y = std::max(sheets.y + height, y + 4 * mm);
 }
 
 void steps(Sheets& sheets, const planning::Plan& plan, const common::Progress& progress) {
     sheets.newPage();
     sheets.head(tr("The steps"));
     planning::Stage stage = planning::Stage::finish;
-    const double mapWidth = 22 * mm;
-    const double mapHeight = mapWidth * plan.reading->passages.map.rows / plan.reading->passages.map.cols;
-    const double left = 12 * mm + 18 * mm;
-    const double middle = pageWidth - left - mapWidth - 4 * mm;
-    for (const planning::Step& step : plan.steps) {
+    for (const planning::Step& each : plan.steps) {
         if (progress.cancelled()) return;
-        progress.at(double(step.number) / double(plan.steps.size()));
-        QStringList reasons;
-        for (const planning::Reason& reason : step.why) reasons << wording::reasonPhrase(reason);
-        const QString where = stepWords(plan, step);
-        const QString why = tr("Why: %1.").arg(reasons.join(QStringLiteral("; ")));
-        const double whereHeight = sheets.heightOf(middle, where, drawing::TypeSize::small);
-        const double whyHeight = sheets.heightOf(middle, why, drawing::TypeSize::small);
-        const double height = std::max(mapHeight, 6 * mm + whereHeight + whyHeight) + 4 * mm;
-        const bool newStage = step.stage != stage;
-        sheets.need(height + (newStage ? 9 * mm : 0));
-        if (newStage) {
-            stage = step.stage;
-            sheets.text(QRectF(0, sheets.y, pageWidth, 8 * mm), wording::stageWord(stage), drawing::TypeSize::text,
+        progress.at(double(each.number) / double(plan.steps.size()));
+        if (each.stage != stage) {
+            stage = each.stage;
+            sheets.need(66 * mm);
+            sheets.text(QRectF(0, sheets.y, pageWidth, 8 * mm), wording::stageWord(stage), drawing::TypeSize::head,
                         true);
-            sheets.y += 7 * mm;
+            sheets.y += 9 * mm;
         }
-        QString doing =
-            step.stick >= 0
-                ? QString::fromStdString(plan.sticks[step.stick].name + " (" + plan.sticks[step.stick].id + ")")
-                : tr("no stick");
-        doing += tr(": %1, %2; %3")
-                     .arg(wording::mannerWord(step.manner), wording::pressureWord(step.pressure),
-                          wording::duration(step.minutes));
-        if (step.waitMinutes > 0) doing += tr(", then wait %1").arg(wording::duration(step.waitMinutes));
-        sheets.text(QRectF(0, sheets.y, 11 * mm, 6 * mm), QString::number(step.number), drawing::TypeSize::text, true);
-        if (step.stick >= 0)
-            drawing::paintMaterial(sheets.painter(), QRectF(10 * mm, sheets.y, 15 * mm, 6.5 * mm),
-                                   plan.sticks[step.stick].kind, drawing::colourOf(plan.sticks[step.stick].masstone));
-        drawing::paintPressure(sheets.painter(), QRectF(10 * mm, sheets.y + 8 * mm, 10 * mm, 1.2 * mm), step.pressure,
-                               Qt::black);
-        sheets.text(QRectF(left, sheets.y, middle, 6 * mm), doing, drawing::TypeSize::text);
-        sheets.text(QRectF(left, sheets.y + 5.6 * mm, middle, whereHeight + 2), where, drawing::TypeSize::small);
-        sheets.text(QRectF(left, sheets.y + 5.6 * mm + whereHeight, middle, whyHeight + 2), why,
-                    drawing::TypeSize::small);
-        sheets.painter().drawImage(QRectF(pageWidth - mapWidth, sheets.y, mapWidth, mapHeight),
-                                   drawing::stepMap(plan, step, 220));
-        sheets.painter().setPen(QPen(QColor(0x90, 0x90, 0x90), 0.5));
-        sheets.painter().setBrush(Qt::NoBrush);
-        sheets.painter().drawRect(QRectF(pageWidth - mapWidth, sheets.y, mapWidth, mapHeight));
-        sheets.y += height;
+        step(sheets, plan, each);
     }
 }
 
@@ -250,12 +296,12 @@ common::Done writePlanPdf(const planning::Plan& plan, const planning::Study& stu
         writer.setTitle(title);
         writer.setCreator(QStringLiteral("Yawning Dune"));
         Sheets sheets(writer, title);
-        const cv::Mat grain = planning::grainOf(plan, study.widthMillimetres);
         cover(sheets, plan, study,
-              drawing::imageOf(planning::pictureAfter(plan, int(plan.steps.size()), grain, plan.light)));
+              drawing::imageOf(planning::pictureAfter(plan, int(plan.steps.size()), plan.light)));
         pullList(sheets, plan);
-        section(sheets, plan);
+        stages(sheets, plan, progress);
         steps(sheets, plan, progress);
+        section(sheets, plan);
         notes(sheets, plan);
     }
     if (progress.cancelled()) return common::Problem{common::ProblemKind::cancelled, ""};

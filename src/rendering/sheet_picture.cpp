@@ -1,5 +1,6 @@
 #include "rendering/sheet_picture.h"
 
+#include <Eigen/LU>
 #include <algorithm>
 #include <array>
 #include <cmath>
@@ -10,6 +11,8 @@
 
 #include "colour/reflectance.h"
 #include "colour/srgb.h"
+#include "common/parallel.h"
+#include "pigment/tones.h"
 
 namespace rendering {
 
@@ -76,20 +79,74 @@ cv::Mat grainMap(materials::Surface surface, cv::Size size, double millimetresPe
     return cells;
 }
 
-cv::Mat sheetPicture(const cv::Mat& passageMap, const std::vector<pigment::Patch>& patches, const cv::Mat& grain,
-                     colour::Light light) {
-    CV_Assert(passageMap.size() == grain.size());
-    std::vector<std::array<cv::Vec3b, pigment::cellCount>> colours(patches.size());
-    for (std::size_t i = 0; i < patches.size(); ++i)
-        for (int cell = 0; cell < pigment::cellCount; ++cell) {
-            const colour::Xyz xyz = colour::xyzOfReflectance(patches[i].seen.row(cell).transpose(), light);
-            const colour::Srgb8 c = colour::srgb8FromSrgb(colour::srgbFromXyz(xyz));
-            colours[i][cell] = cv::Vec3b(c.r, c.g, c.b);
+namespace {
+
+/// Linear sRGB of every tone of a part in every cell.
+struct PartLight {
+    int strokes = 0;
+    std::vector<std::array<std::array<float, 4>, pigment::cellCount>> tones;  // the fourth is not used
+};
+
+PartLight lightOf(const LaidPart& part, colour::Light light) {
+    static const Eigen::Matrix3f toLinear = colour::d50FromLinearSrgb().inverse().cast<float>();
+    Eigen::Matrix<float, 3, colour::bandCount> weights;
+    for (int c = 0; c < 3; ++c)
+        for (int band = 0; band < colour::bandCount; ++band)
+            weights(c, band) = colour::xyzWeights(light)[std::size_t(c)][std::size_t(band)];
+    const Eigen::Matrix<float, 3, colour::bandCount> seenBy = toLinear * weights;
+    PartLight all;
+    all.strokes = int(part.strokes.size());
+    all.tones.resize(std::size_t(pigment::toneCount(all.strokes)));
+    pigment::forEachTone(part.ground, part.strokes, [&](int tone, const pigment::Patch& patch) {
+        const Eigen::Matrix<float, pigment::cellCount, 3> cells = patch.seen.matrix() * seenBy.transpose();
+        for (int cell = 0; cell < pigment::cellCount; ++cell)
+            all.tones[std::size_t(tone)][std::size_t(cell)] = {cells(cell, 0), cells(cell, 1), cells(cell, 2), 0};
+    });
+    return all;
+}
+
+/// Linear light to eight bits of sRGB, by a table fine enough for the darks.
+struct Encoder {
+    static constexpr int size = 1 << 14;
+    std::array<uchar, size + 1> codes;
+    Encoder() {
+        for (int i = 0; i <= size; ++i)
+            codes[std::size_t(i)] = uchar(std::lround(255 * colour::encodedFromLinear(double(i) / size)));
+    }
+    uchar operator()(float linear) const {
+        return codes[std::size_t(std::clamp(linear, 0.0f, 1.0f) * float(size) + 0.5f)];
+    }
+};
+
+}  // namespace
+
+cv::Mat sheetPicture(const cv::Mat& partMap, const std::vector<LaidPart>& parts, const std::vector<cv::Mat>& pressures,
+                     const cv::Mat& grain, colour::Light light) {
+    CV_Assert(partMap.size() == grain.size());
+    static const Encoder encoded;
+    std::vector<PartLight> lights(parts.size());
+    common::forEachIndex(int(parts.size()),
+                         [&](int i) { lights[std::size_t(i)] = lightOf(parts[std::size_t(i)], light); });
+    cv::Mat out(partMap.size(), CV_8UC3);
+    common::forEachIndex(out.rows, [&](int y) {
+        std::array<const uchar*, mostStrokes> rows{};
+        for (std::size_t k = 0; k < std::min(pressures.size(), rows.size()); ++k) rows[k] = pressures[k].ptr<uchar>(y);
+        const int* part = partMap.ptr<int>(y);
+        const uchar* cells = grain.ptr<uchar>(y);
+        cv::Vec3b* row = out.ptr<cv::Vec3b>(y);
+        for (int x = 0; x < out.cols; ++x) {
+            const PartLight& it = lights[std::size_t(part[x])];
+            std::array<float, mostStrokes> at{};
+            for (int k = 0; k < it.strokes; ++k) at[std::size_t(k)] = float(rows[std::size_t(k)][x]) * (1.0f / mapStep);
+            const pigment::ToneMix<mostStrokes> mix(at.data(), it.strokes);
+            std::array<float, 4> sum{};
+            for (int i = 0; i < mix.count; ++i) {
+                const auto& tone = it.tones[std::size_t(mix.tones[std::size_t(i)])][cells[x]];
+                for (std::size_t c = 0; c < 4; ++c) sum[c] += mix.parts[std::size_t(i)] * tone[c];
+            }
+            row[x] = cv::Vec3b(encoded(sum[0]), encoded(sum[1]), encoded(sum[2]));
         }
-    cv::Mat out(passageMap.size(), CV_8UC3);
-    for (int y = 0; y < out.rows; ++y)
-        for (int x = 0; x < out.cols; ++x)
-            out.at<cv::Vec3b>(y, x) = colours[passageMap.at<int>(y, x)][grain.at<uchar>(y, x)];
+    });
     return out;
 }
 

@@ -12,9 +12,22 @@ namespace rendering {
 /// equally often. Depends on nothing but the arguments. `millimetresPerPixel` sets how fine the grain comes out.
 cv::Mat grainMap(materials::Surface surface, cv::Size size, double millimetresPerPixel);
 
-/// The sheet as predicted: at each pixel the colour of that passage's patch in that cell. `passageMap` is CV_32S (index
-/// into `patches`), the result CV_8UC3 in the order R G B, as the eye adapted to the light sees it.
-cv::Mat sheetPicture(const cv::Mat& passageMap, const std::vector<pigment::Patch>& patches, const cv::Mat& grain,
-                     colour::Light light = colour::Light::daylight65);
+/// A pressure map holds one byte a pixel: 0 nothing, 85 light, 170 medium, 255 heavy, fades between.
+inline constexpr int mapStep = 85;
+
+/// What is laid on a part of the sheet: a ground, and over it strokes with pressure maps. Their own pressures are not
+/// looked at.
+struct LaidPart {
+    pigment::Patch ground;
+    std::vector<pigment::Stroke> strokes;  // at most mostStrokes
+};
+inline constexpr int mostStrokes = 6;
+
+/// The sheet as predicted (CV_8UC3, R G B) as the eye adapted to the light sees it. `partMap` (CV_32S) tells each
+/// pixel's part, `pressures` how each of its strokes is laid there: one map (CV_8U) for all first strokes, one for all
+/// second ones, and so on. Where pressures lie between levels the film's light is interpolated between them, so that
+/// where a tone is laid as it is the mean light is the film's.
+cv::Mat sheetPicture(const cv::Mat& partMap, const std::vector<LaidPart>& parts, const std::vector<cv::Mat>& pressures,
+                     const cv::Mat& grain, colour::Light light);
 
 }  // namespace rendering

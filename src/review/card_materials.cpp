@@ -28,7 +28,7 @@ std::optional<Amount> amountOf(const StickReading& stick, materials::Material kn
     double sum = 0, weights = 0;
     for (std::size_t p = 0; p < 3; ++p) {
         if (stick.contrastRatio[p] == 0 || stick.scatterError[p] > tellingError) continue;
-        const pigment::Stroke stroke{&usual, pigment::Manner::press, pigment::Pressure(p)};
+        const pigment::Stroke stroke{&usual, pigment::Manner::press, pigment::Pressure{float(p + 1)}};
         const double weight = 1 / (stick.scatterError[p] * stick.scatterError[p] + 1e-6);
         sum += weight * std::log(stick.scatter[p] / double(usual.scatter.mean() * pigment::offerOf(stroke).amount));
         weights += weight;

@@ -89,7 +89,7 @@ cv::Mat perspective(const cv::Size& flat, const CameraConditions& c) {
 }
 
 cv::Vec3f linearOf(const colour::Spectrum& reflectance) {
-    const colour::Xyz xyz = colour::xyzOfReflectance(reflectance);
+    const colour::Xyz xyz = colour::xyzOfReflectance(reflectance, colour::Light::daylight65);
     const Eigen::Vector3d linear = colour::d50FromLinearSrgb().inverse() * Eigen::Vector3d(xyz.x, xyz.y, xyz.z);
     return {std::max(0.0f, float(linear[0])), std::max(0.0f, float(linear[1])), std::max(0.0f, float(linear[2]))};
 }
@@ -102,7 +102,7 @@ FilledRow filledRow(const pigment::Pigment& pigment, float hand) {
         const auto laid = [&](double ground) {
             pigment::Patch patch = pigment::barePatch(materials::profileOf(materials::Surface::cartridge),
                                                       colour::Spectrum::Constant(float(ground)));
-            pigment::lay(patch, {&pigment, pigment::Manner::press, pigment::Pressure(p), hand});
+            pigment::lay(patch, {&pigment, pigment::Manner::press, pigment::Pressure{float(p + 1)}, hand});
             return linearOf(pigment::meanReflectance(patch));
         };
         row.overWhite[p] = laid(cardWhite);

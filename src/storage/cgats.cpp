@@ -87,7 +87,7 @@ std::optional<colour::Lab> labOf(cmsHANDLE it8, int row, const Told& told) {
     const double scale = std::ranges::max(values) > 2 ? 100 : 1;
     std::vector<std::pair<double, double>> readings;
     for (std::size_t i = 0; i < values.size(); ++i) readings.emplace_back(told.columns[i].second, values[i] / scale);
-    return colour::labOfReflectance(bandsFrom(readings));
+    return colour::labOfReflectance(bandsFrom(readings), colour::Light::daylight65);
 }
 
 }  // namespace

@@ -1,6 +1,7 @@
 #include "storage/plan_export.h"
 
 #include <QJsonArray>
+#include <algorithm>
 #include <opencv2/imgcodecs.hpp>
 #include <opencv2/imgproc.hpp>
 
@@ -18,76 +19,146 @@ QJsonObject labJson(const colour::Lab& lab) {
 }
 
 QString stickId(const planning::Plan& plan, int stick) {
-    return text(plan.sticks[stick].id);
+    return text(plan.sticks[std::size_t(stick)].id);
 }
 
-QString passageId(const planning::Plan& plan, int passage) {
-    return text(plan.reading->passages.list[passage].id());
+QJsonValue stickOrNull(const planning::Plan& plan, int stick) {
+    return stick >= 0 ? QJsonValue(stickId(plan, stick)) : QJsonValue();
 }
 
-QJsonObject passageJson(const planning::Plan& plan, int index) {
-    const subject::Passage& passage = plan.reading->passages.list[index];
-    const matching::Recipe& recipe = plan.passages[index].recipe;
-    QJsonArray lays;
-    for (const matching::Lay& lay : recipe.lays)
-        lays.append(QJsonObject{{"stick", stickId(plan, lay.stick)},
-                                {"manner", text(pigment::nameOf(lay.manner))},
-                                {"pressure", text(pigment::nameOf(lay.pressure))}});
-    QJsonObject underLights;
-    for (int i = 0; i < colour::lightCount; ++i)
-        underLights[text(colour::nameOf(colour::Light(i)))] = plan.passages[index].differenceUnder[i];
-    return {{"id", passageId(plan, index)},
-            {"area", passage.area},
-            {"band", text(subject::nameOf(passage.band))},
-            {"share", passage.share},
-            {"target", labJson(plan.passages[index].target)},
-            {"predicted", labJson(recipe.predicted)},
-            {"difference", recipe.difference},
-            {"unsteadyDifference", recipe.unsteady},
-            {"differenceUnder", underLights},
-            {"toothUsed", recipe.toothUsed},
-            {"recipe", lays}};
+/// What a stack gives, by area; the share of a tone is that of the area's part of the stack.
+QJsonArray tonesJson(const planning::PlannedStack& stack, double part) {
+    QJsonArray tones;
+    const int count = int(stack.layers.size());
+    for (const planning::Tone& tone : stack.tones) {
+        QJsonArray pressures;
+        for (int i = 0; i < count; ++i)
+            pressures.append(
+                text(pigment::nameOf(pigment::Pressure{float(pigment::pressureIn(tone.number, i, count))})));
+        QJsonObject underLights;
+        for (int i = 0; i < colour::lightCount; ++i)
+            underLights[text(colour::nameOf(colour::Light(i)))] = tone.differenceUnder[std::size_t(i)];
+        tones.append(QJsonObject{{"pressures", pressures},
+                                 {"share", tone.share * part},
+                                 {"target", labJson(tone.target)},
+                                 {"predicted", labJson(tone.predicted)},
+                                 {"difference", tone.difference},
+                                 {"unsteadyDifference", tone.unsteady},
+                                 {"differenceUnder", underLights},
+                                 {"toothUsed", tone.toothUsed}});
+    }
+    return tones;
+}
+
+QJsonObject areaJson(const planning::Plan& plan, int index) {
+    const subject::Area& area = plan.reading->areas.list[std::size_t(index)];
+    const planning::PlannedStack& stack = plan.stacks[std::size_t(plan.stackOfArea[std::size_t(index)])];
+    QJsonArray ground, layers;
+    for (const planning::GroundLayer& layer : plan.chosenGround().layers)
+        if (std::ranges::binary_search(layer.areas, index))
+            ground.append(QJsonObject{
+                {"stick", pigment::laysPigment(layer.manner) ? QJsonValue(text(layer.medium.id)) : QJsonValue()},
+                {"manner", text(pigment::nameOf(layer.manner))},
+                {"pressure", text(pigment::nameOf(layer.pressure))},
+                {"why", wording::reasonPhrase(layer.reason)},
+                {"whyKind", text(planning::nameOf(layer.reason.kind))}});
+    for (const planning::Layer& layer : stack.layers)
+        layers.append(QJsonObject{{"key", text(layer.key)},
+                                  {"stick", stickOrNull(plan, layer.stick)},
+                                  {"tool", QJsonValue()},
+                                  {"manner", text(pigment::nameOf(layer.manner))},
+                                  {"markMillimetres", layer.markMillimetres},
+                                  {"step", layer.step},
+                                  {"light", layer.light},
+                                  {"medium", layer.medium},
+                                  {"heavy", layer.heavy}});
+    const auto strategy = ground.isEmpty() ? planning::GroundStrategy::none : plan.chosenGround().strategy;
+    return {{"id", area.id},
+            {"key", text(area.key)},
+            {"name", wording::areaName(plan, index)},
+            {"plane", text(subject::nameOf(area.plane))},
+            {"kind", text(subject::nameOf(area.kind))},
+            {"share", area.share},
+            {"focal", area.focal},
+            {"together", area.together},
+            {"pictureDifference", stack.pictureDifference},
+            {"ground", QJsonObject{{"strategy", text(nameOf(strategy))}, {"layers", ground}}},
+            {"layers", layers},
+            {"tones", tonesJson(stack, area.share / stack.share)}};
+}
+
+/// Reasons in words, and their kinds beside them.
+struct ReasonsJson {
+    QJsonArray words, kinds;
+    explicit ReasonsJson(const std::vector<planning::Reason>& reasons) {
+        for (const planning::Reason& reason : reasons) {
+            words.append(wording::reasonPhrase(reason));
+            kinds.append(text(planning::nameOf(reason.kind)));
+        }
+    }
+};
+
+QJsonArray areaIds(const planning::Plan& plan, const std::vector<int>& areas) {
+    QJsonArray ids;
+    for (const int area : areas) ids.append(plan.reading->areas.list[std::size_t(area)].id);
+    return ids;
 }
 
 QJsonObject stepJson(const planning::Plan& plan, const planning::Step& step) {
-    QJsonArray passages, after, why;
-    for (const int p : step.passages) passages.append(passageId(plan, p));
+    QJsonArray after;
     for (const int n : step.after) after.append(n);
-    for (const planning::Reason& reason : step.why) why.append(wording::reasonPhrase(reason));
+    const ReasonsJson why(step.why);
     return {{"number", step.number},
+            {"key", text(step.key)},
             {"stage", text(planning::nameOf(step.stage))},
-            {"passages", passages},
-            {"stick", step.stick >= 0 ? QJsonValue(stickId(plan, step.stick)) : QJsonValue()},
+            {"areas", areaIds(plan, step.areas)},
+            {"stick", stickOrNull(plan, step.stick)},
             {"tool", QJsonValue()},
             {"manner", text(pigment::nameOf(step.manner))},
-            {"pressure", text(pigment::nameOf(step.pressure))},
+            {"map", mapName(step)},
             {"minutes", step.minutes},
             {"waitMinutes", step.waitMinutes},
             {"after", after},
-            {"why", why}};
+            {"why", why.words},
+            {"whyKinds", why.kinds}};
 }
 
-QString passageNames(const planning::Plan& plan, const std::vector<int>& passages) {
+QJsonObject figuresJson(const rendering::DifferenceFigures& figures) {
+    return {{"mean", figures.mean}, {"p95", figures.p95}};
+}
+
+QString whereOf(const planning::Plan& plan, const planning::Step& step) {
+    if (step.stage == planning::Stage::drawing) return QStringLiteral("everywhere");
     QStringList names;
-    for (const int p : passages) names << wording::passageName(plan, p);
+    for (const int area : step.areas) names << wording::areaName(plan, area);
     return names.join(QStringLiteral("; "));
+}
+
+/// How much of the picture a step lays at each pressure.
+struct Laid {
+    double light = 0, medium = 0, heavy = 0;
+};
+Laid laidBy(const planning::Plan& plan, const planning::Step& step) {
+    Laid laid;
+    for (const planning::LayerPlace& place : step.layers) {
+        const planning::PlannedStack& stack = plan.stacks[std::size_t(place.stack)];
+        const planning::Layer& layer = stack.layers[std::size_t(place.layer)];
+        laid.light += layer.light * stack.share;
+        laid.medium += layer.medium * stack.share;
+        laid.heavy += layer.heavy * stack.share;
+    }
+    return laid;
 }
 
 }  // namespace
 
+QString mapName(const planning::Step& step) {
+    return QStringLiteral("maps/%1.png").arg(step.number, 3, 10, QLatin1Char('0'));
+}
+
 QJsonObject planJson(const planning::Plan& plan, const planning::Study& study) {
-    QJsonArray areas, passages, sticks, steps, papers, notes;
-    for (std::size_t i = 0; i < plan.reading->areas.list.size(); ++i) {
-        const subject::Area& area = plan.reading->areas.list[i];
-        areas.append(QJsonObject{{"id", area.id},
-                                 {"name", wording::areaName(plan, int(i))},
-                                 {"plane", text(subject::nameOf(area.plane))},
-                                 {"share", area.share},
-                                 {"focal", area.focal},
-                                 {"kind", text(subject::nameOf(area.kind))},
-                                 {"together", area.together}});
-    }
-    for (std::size_t p = 0; p < plan.passages.size(); ++p) passages.append(passageJson(plan, int(p)));
+    QJsonArray areas, sticks, steps, papers, notes;
+    for (int i = 0; i < int(plan.reading->areas.list.size()); ++i) areas.append(areaJson(plan, i));
     for (const materials::Material& stick : plan.sticks)
         sticks.append(QJsonObject{{"id", text(stick.id)},
                                   {"name", text(stick.name)},
@@ -95,39 +166,39 @@ QJsonObject planJson(const planning::Plan& plan, const planning::Study& study) {
                                   {"hex", text(colour::hexFromSrgb8(stick.masstone))}});
     for (const planning::Step& step : plan.steps) steps.append(stepJson(plan, step));
     for (const planning::RankedPaper& ranked : plan.papers) {
-        QJsonArray reasons;
-        for (const planning::Reason& reason : ranked.reasons) reasons.append(wording::reasonPhrase(reason));
+        const ReasonsJson reasons(ranked.reasons);
         papers.append(QJsonObject{{"id", text(ranked.paper.id)},
                                   {"hex", text(colour::hexFromSrgb8(ranked.paper.tone))},
                                   {"score", ranked.score},
-                                  {"reasons", reasons}});
+                                  {"reasons", reasons.words},
+                                  {"reasonKinds", reasons.kinds}});
     }
     static const char* noteKinds[] = {"advice", "caution", "safety"};
-    for (const planning::Note& note : plan.notes) {
-        QJsonArray where;
-        for (const int p : note.passages) where.append(passageId(plan, p));
+    for (const planning::Note& note : plan.notes)
         notes.append(QJsonObject{{"kind", noteKinds[static_cast<int>(note.kind)]},
                                  {"text", wording::noteSentence(note, plan)},
-                                 {"passages", where}});
-    }
+                                 {"areas", areaIds(plan, note.areas)}});
     return {{"format", "yawning-dune-plan"},
-            {"version", 1},
+            {"version", 2},
             {"title", text(study.title)},
             {"sheet", QJsonObject{{"widthMillimetres", study.widthMillimetres},
                                   {"heightMillimetres", study.heightMillimetres},
                                   {"paper", text(plan.paper.id)},
                                   {"paperHex", text(colour::hexFromSrgb8(plan.paper.tone))}}},
-            {"approach", QJsonObject{{"school", text(planning::nameOf(study.school))},
+            {"approach", QJsonObject{{"school", text(matching::nameOf(study.school))},
                                      {"ground", text(planning::nameOf(study.ground))},
+                                     {"layers", study.layers},
+                                     {"detail", text(planning::nameOf(study.detail))},
+                                     {"sticks", study.stickLimit},
                                      {"light", text(colour::nameOf(study.light))}}},
             {"areas", areas},
-            {"passages", passages},
             {"sticks", sticks},
             {"steps", steps},
             {"papers", papers},
             {"notes", notes},
-            {"summary", QJsonObject{{"meanDifference", plan.summary.meanDifference},
-                                    {"p95Difference", plan.summary.p95Difference},
+            {"summary", QJsonObject{{"pictureDifference", figuresJson(plan.summary.picture)},
+                                    {"squintedDifference", figuresJson(plan.summary.squinted)},
+                                    {"meanDifference", plan.summary.meanDifference},
                                     {"unsteadyDifference", plan.summary.unsteadyDifference},
                                     {"nearestStickDifference", plan.summary.nearestStickDifference},
                                     {"stickCount", int(plan.sticks.size())},
@@ -136,20 +207,20 @@ QJsonObject planJson(const planning::Plan& plan, const planning::Study& study) {
 }
 
 QByteArray stepsCsv(const planning::Plan& plan) {
-    QByteArray csv = csvRow(
-        {"number", "stage", "stick", "name", "manner", "pressure", "where", "minutes", "wait_minutes", "after", "why"});
+    QByteArray csv = csvRow({"number", "key", "stage", "stick", "name", "manner", "light_percent", "medium_percent",
+                             "heavy_percent", "where", "map", "minutes", "wait_minutes", "after", "why"});
     for (const planning::Step& step : plan.steps) {
         QStringList after, why;
         for (const int n : step.after) after << QString::number(n);
         for (const planning::Reason& reason : step.why) why << wording::reasonPhrase(reason);
-        csv += csvRow(
-            {QString::number(step.number), text(planning::nameOf(step.stage)),
-             step.stick >= 0 ? stickId(plan, step.stick) : QString(),
-             step.stick >= 0 ? text(plan.sticks[step.stick].name) : QString(), text(pigment::nameOf(step.manner)),
-             text(pigment::nameOf(step.pressure)),
-             step.stage == planning::Stage::drawing ? QStringLiteral("everywhere") : passageNames(plan, step.passages),
-             QString::number(step.minutes), QString::number(step.waitMinutes), after.join(' '),
-             why.join(QStringLiteral("; "))});
+        const Laid laid = laidBy(plan, step);
+        const auto percent = [](double share) { return QString::number(share * 100, 'f', 1); };
+        csv += csvRow({QString::number(step.number), text(step.key), text(planning::nameOf(step.stage)),
+                       step.stick >= 0 ? stickId(plan, step.stick) : QString(),
+                       step.stick >= 0 ? text(plan.sticks[std::size_t(step.stick)].name) : QString(),
+                       text(pigment::nameOf(step.manner)), percent(laid.light), percent(laid.medium),
+                       percent(laid.heavy), whereOf(plan, step), mapName(step), QString::number(step.minutes),
+                       QString::number(step.waitMinutes), after.join(' '), why.join(QStringLiteral("; "))});
     }
     return csv;
 }

@@ -2,231 +2,281 @@
 
 #include <cmath>
 
+#include "planning/study_fields.h"
 #include "storage/json_reader.h"
 
 namespace storage {
 
 using common::Problem;
 using common::ProblemKind;
+using planning::Bounds;
+using planning::Field;
 
 namespace {
+
+constexpr int studyVersion = 2;
+
+/// Places may lie outside the frame, but not without end.
+constexpr double farthest = 100;
+
+QString key(const Field& field) {
+    return QString::fromLatin1(field.name);
+}
 
 QJsonArray jsonOf(const subject::Line& line) {
     return {line.from.x, line.from.y, line.to.x, line.to.y};
 }
 
-QJsonArray jsonOf(const std::vector<subject::Line>& lines) {
-    QJsonArray array;
-    for (const subject::Line& line : lines) array.append(jsonOf(line));
-    return array;
-}
+/// Writes what is described (see planning/study_fields.h).
+class Writer {
+ public:
+    QJsonObject json;
 
-QJsonObject jsonOf(const subject::ColourChoice& choice) {
-    return {{"chroma", choice.chroma},
-            {"contrast", choice.contrast},
-            {"lighter", choice.lighter},
-            {"warmer", choice.warmer}};
-}
-
-QJsonArray jsonOf(const std::vector<subject::AreaEdit>& all) {
-    QJsonArray edits;
-    for (const subject::AreaEdit& edit : all) {
+    void text(const Field& field, const std::string& value) { json[key(field)] = storage::text(value); }
+    void flag(const Field& field, bool value) { json[key(field)] = value; }
+    template <typename Number>
+    void number(const Field& field, const Number& value, const Bounds&) {
+        json[key(field)] = value;
+    }
+    template <typename Enum, typename Named>
+    void word(const Field& field, const Enum& value, Named) {
+        json[key(field)] = storage::text(nameOf(value));
+    }
+    template <typename Enum, typename Named>
+    void optionalWord(const Field& field, const std::optional<Enum>& value, Named) {
+        if (value) json[key(field)] = storage::text(nameOf(*value));
+    }
+    void numbers(const Field& field, const std::vector<double>& values, const Bounds&, std::size_t) {
+        QJsonArray array;
+        for (const double value : values) array.append(value);
+        json[key(field)] = array;
+    }
+    template <typename Files>
+    void files(const Field& field, const Files& files) {
+        QJsonArray names;
+        for (const auto& file : files) names.append(storage::text(file->name));
+        json[key(field)] = names;
+    }
+    void light(const Field& field, const std::optional<colour::Xyz>& light) {
+        if (light) json[key(field)] = QJsonArray{light->x, light->y, light->z};
+    }
+    void place(const Field& fieldX, const Field& fieldY, double x, double y) {
+        json[key(fieldX)] = x;
+        json[key(fieldY)] = y;
+    }
+    void line(const Field& field, const subject::Line& line) { json[key(field)] = jsonOf(line); }
+    void scribbles(const Field& field, const std::vector<subject::Scribble>& all) {
         QJsonArray scribbles;
-        for (const subject::Scribble& scribble : edit.scribbles) {
+        for (const subject::Scribble& scribble : all) {
             QJsonArray places;
             for (const subject::Place& place : scribble) places.append(QJsonArray{place.x, place.y});
             scribbles.append(places);
         }
-        edits.append(QJsonObject{{"edit", text(subject::nameOf(edit.kind))}, {"scribbles", scribbles}});
+        json[key(field)] = scribbles;
     }
-    return edits;
-}
-
-QJsonArray jsonOf(const std::vector<planning::AreaName>& all) {
-    QJsonArray names;
-    for (const planning::AreaName& name : all) {
-        QJsonObject area{{"x", name.x}, {"y", name.y}, {"name", text(name.name)}, {"focal", name.focal}};
-        if (name.plane) area["plane"] = text(subject::nameOf(*name.plane));
-        if (name.kind != subject::AreaKind::other) area["kind"] = text(subject::nameOf(name.kind));
-        if (name.colour != subject::ColourChoice{}) area["colour"] = jsonOf(name.colour);
-        if (name.borrowed)
-            area["borrowed"] = QJsonObject{{"picture", name.borrowed->picture}, {"part", jsonOf(name.borrowed->part)}};
-        names.append(area);
+    template <typename Object>
+    void object(const Field& field, const Object& object) {
+        Writer part;
+        planning::describe(part, object);
+        json[key(field)] = part.json;
     }
-    return names;
-}
-
-/// Places may lie outside the frame, but not without end.
-constexpr double farthest = 100;
-
-std::optional<subject::Place> placeFrom(const QJsonArray& json, qsizetype at) {
-    const subject::Place place(json[at].toDouble(farthest + 1), json[at + 1].toDouble(farthest + 1));
-    if (std::fabs(place.x) > farthest || std::fabs(place.y) > farthest) return std::nullopt;
-    return place;
-}
-
-std::optional<subject::Line> lineFrom(const QJsonValue& json) {
-    const QJsonArray numbers = json.toArray();
-    const auto from = placeFrom(numbers, 0), to = placeFrom(numbers, 2);
-    if (numbers.size() != 4 || !from || !to) return std::nullopt;
-    return subject::Line{*from, *to};
-}
-
-std::vector<subject::Line> linesFrom(const QJsonObject& json, const char* key, Reader& reader) {
-    std::vector<subject::Line> lines;
-    for (const QJsonValue& value : json[QLatin1String(key)].toArray()) {
-        const auto line = lineFrom(value);
-        if (!line) reader.fail(key);
-        lines.push_back(line.value_or(subject::Line{}));
+    template <typename Object>
+    void optionalObject(const Field& field, const std::optional<Object>& optional) {
+        if (optional) object(field, *optional);
     }
-    return lines;
-}
-
-subject::ColourChoice choiceFrom(const QJsonObject& json, Reader& whole, const std::string& name) {
-    using namespace planning;
-    Reader reader(json, name);
-    const subject::ColourChoice choice{reader.number("chroma", factorBounds.least, factorBounds.most),
-                                       reader.number("contrast", factorBounds.least, factorBounds.most),
-                                       reader.number("lighter", lighterBounds.least, lighterBounds.most),
-                                       reader.number("warmer", warmerBounds.least, warmerBounds.most)};
-    if (reader.problem && !whole.problem) whole.problem = reader.problem;
-    return choice;
-}
-
-subject::AreaEdit editFrom(const QJsonObject& json, Reader& reader) {
-    subject::AreaEdit edit{reader.word("edit", &subject::areaEditNamed), {}};
-    // Older studies have two places.
-    if (!json.contains("scribbles")) {
-        edit.scribbles = {{{reader.number("fromX", 0, 1), reader.number("fromY", 0, 1)}},
-                          {{reader.number("toX", 0, 1), reader.number("toY", 0, 1)}}};
-        return edit;
+    void path(const subject::Line& line) { path_ = jsonOf(line); }
+    template <typename Item>
+    void list(const Field& field, const std::vector<Item>& items) {
+        QJsonArray array;
+        for (const Item& item : items) {
+            Writer part;
+            planning::describe(part, item);
+            if constexpr (std::same_as<Item, subject::Line>)
+                array.append(part.path_);
+            else
+                array.append(part.json);
+        }
+        json[key(field)] = array;
     }
-    for (const QJsonValue& value : json["scribbles"].toArray()) {
-        subject::Scribble& scribble = edit.scribbles.emplace_back();
-        for (const QJsonValue& numbers : value.toArray()) {
-            const auto place = placeFrom(numbers.toArray(), 0);
-            if (!place) reader.fail("scribbles");
-            scribble.push_back(place.value_or(subject::Place{}));
+    template <typename List>
+    void index(const Field& field, int index, const List&) {
+        json[key(field)] = index;
+    }
+
+ private:
+    QJsonArray path_;
+};
+
+/// Reads what is described and remembers the first field that will not do.
+class FieldReader {
+ public:
+    FieldReader(const QJsonValue& json, const std::string& file) : value_(json), json_(json.toObject()), file_(file) {}
+    std::optional<Problem> problem;
+
+    void text(const Field& field, std::string& value) { value = stringIn(json_, field.name); }
+    void flag(const Field& field, bool& value) { value = json_[key(field)].toBool(value); }
+    template <typename Number>
+    void number(const Field& field, Number& value, const Bounds& bounds) {
+        if (isLeftOut(field)) return;
+        const QJsonValue told = json_[key(field)];
+        const double number = told.toDouble();
+        const bool isWhole = !std::is_integral_v<Number> || number == std::floor(number);
+        if (!told.isDouble() || !bounds.holds(number) || !isWhole)
+            fail(field);
+        else
+            value = Number(number);
+    }
+    template <typename Enum, typename Named>
+    void word(const Field& field, Enum& value, Named named) {
+        if (isLeftOut(field)) return;
+        const auto known = named(stringIn(json_, field.name));
+        if (!known) fail(field);
+        value = known.value_or(value);
+    }
+    template <typename Enum, typename Named>
+    void optionalWord(const Field& field, std::optional<Enum>& value, Named named) {
+        if (isLeftOut(field)) return;
+        value = named(stringIn(json_, field.name));
+        if (!value) fail(field);
+    }
+    void numbers(const Field& field, std::vector<double>& values, const Bounds& bounds, std::size_t most) {
+        double least = bounds.least;
+        for (const QJsonValue& told : json_[key(field)].toArray()) {
+            const double number = told.toDouble(bounds.least - 1);
+            if (!(number >= least && number <= bounds.most)) fail(field);
+            values.push_back(least = number);
+        }
+        if (values.size() >= most) fail(field);
+    }
+    template <typename Files>
+    void files(const Field& field, const Files&) {
+        // The files themselves are parts of the archive; here they are only counted.
+        others_ = json_[key(field)].toArray().size();
+        if (others_ > qsizetype(planning::mostOthers)) fail(field);
+    }
+    void light(const Field& field, std::optional<colour::Xyz>& light) {
+        if (isLeftOut(field)) return;
+        const QJsonArray told = json_[key(field)].toArray();
+        light = colour::Xyz{told[0].toDouble(), told[1].toDouble(), told[2].toDouble()};
+        if (told.size() != 3 || !(light->y > 0)) fail(field);
+    }
+    void place(const Field& fieldX, const Field& fieldY, double& x, double& y) {
+        number(fieldX, x, planning::fractionBounds);
+        number(fieldY, y, planning::fractionBounds);
+    }
+    void line(const Field& field, subject::Line& line) {
+        if (const auto told = lineFrom(json_[key(field)]))
+            line = *told;
+        else
+            fail(field);
+    }
+    void path(subject::Line& line) {
+        if (const auto told = lineFrom(value_))
+            line = *told;
+        else
+            fail({"line", ""});
+    }
+    void scribbles(const Field& field, std::vector<subject::Scribble>& scribbles) {
+        for (const QJsonValue& told : json_[key(field)].toArray()) {
+            subject::Scribble& scribble = scribbles.emplace_back();
+            for (const QJsonValue& numbers : told.toArray()) {
+                const auto place = placeFrom(numbers.toArray(), 0);
+                if (!place) fail(field);
+                scribble.push_back(place.value_or(subject::Place{}));
+            }
         }
     }
-    return edit;
-}
-
-planning::AreaName areaNameFrom(const QJsonObject& json, Reader& reader, const std::string& name) {
-    planning::AreaName told{reader.number("x", 0, 1), reader.number("y", 0, 1), stringIn(json, "name")};
-    if (json.contains("plane")) told.plane = reader.word("plane", &subject::planeNamed);
-    told.focal = json["focal"].toBool();
-    if (json.contains("kind")) told.kind = reader.word("kind", &subject::areaKindNamed);
-    if (json.contains("colour")) told.colour = choiceFrom(json["colour"].toObject(), reader, name);
-    if (json.contains("borrowed")) {
-        const QJsonObject borrowed = json["borrowed"].toObject();
-        const auto part = lineFrom(borrowed["part"]);
-        if (!part) reader.fail("borrowed");
-        told.borrowed = planning::Borrowing{borrowed["picture"].toInt(-1), part.value_or(subject::Line{})};
+    template <typename Object>
+    void object(const Field& field, Object& object) {
+        if (isLeftOut(field)) return;
+        read(json_[key(field)], object);
     }
-    return told;
+    template <typename Object>
+    void optionalObject(const Field& field, std::optional<Object>& optional) {
+        if (isLeftOut(field)) return;
+        read(json_[key(field)], optional.emplace());
+    }
+    template <typename Item>
+    void list(const Field& field, std::vector<Item>& items) {
+        for (const QJsonValue& told : json_[key(field)].toArray()) {
+            read(told, items.emplace_back());
+            if constexpr (std::same_as<Item, planning::AreaName>)
+                if (items.back().borrowed && items.back().borrowed->picture >= others_) fail({"borrowed", ""});
+        }
+    }
+    template <typename List>
+    void index(const Field& field, int& index, const List& list) {
+        index = json_[key(field)].toInt(-1);
+        if (index < -1 || index >= int(list.size())) fail(field);
+    }
+
+ private:
+    template <typename Object>
+    void read(const QJsonValue& told, Object& object) {
+        FieldReader part(told, file_);
+        planning::describe(part, object);
+        if (part.problem && !problem) problem = part.problem;
+    }
+    bool isLeftOut(const Field& field) {
+        if (json_.contains(key(field))) return false;
+        if (field.isNeeded) fail(field);
+        return true;
+    }
+    void fail(const Field& field) {
+        if (!problem) problem = Problem{ProblemKind::duneDamaged, file_, 0, field.name};
+    }
+    static std::optional<subject::Place> placeFrom(const QJsonArray& json, qsizetype at) {
+        const subject::Place place(json[at].toDouble(farthest + 1), json[at + 1].toDouble(farthest + 1));
+        if (std::fabs(place.x) > farthest || std::fabs(place.y) > farthest) return std::nullopt;
+        return place;
+    }
+    static std::optional<subject::Line> lineFrom(const QJsonValue& json) {
+        const QJsonArray numbers = json.toArray();
+        const auto from = placeFrom(numbers, 0), to = placeFrom(numbers, 2);
+        if (numbers.size() != 4 || !from || !to) return std::nullopt;
+        return subject::Line{*from, *to};
+    }
+
+    QJsonValue value_;
+    QJsonObject json_;
+    const std::string& file_;
+    qsizetype others_ = 0;
+};
+
+/// A study of the first version as this one has it: strokes a passage have become layers an area, one more of them; and
+/// the oldest edits have two places instead of scribbles.
+QJsonObject fromFirstVersion(QJsonObject json) {
+    if (json["strokes"].isDouble()) json["layers"] = json["strokes"].toDouble() + 1;
+    QJsonArray edits;
+    for (const QJsonValue& value : json["areaEdits"].toArray()) {
+        QJsonObject edit = value.toObject();
+        if (!edit.contains("scribbles"))
+            edit["scribbles"] = QJsonArray{QJsonArray{QJsonArray{edit["fromX"], edit["fromY"]}},
+                                           QJsonArray{QJsonArray{edit["toX"], edit["toY"]}}};
+        edits.append(edit);
+    }
+    json["areaEdits"] = edits;
+    return json;
 }
 
 }  // namespace
 
 QJsonObject jsonOf(const planning::Study& study) {
-    QJsonArray others, thresholds;
-    for (const auto& other : study.others) others.append(text(other->name));
-    for (const double value : study.thresholds) thresholds.append(value);
-    QJsonObject frame{{"centreX", study.frame.centreX},
-                      {"centreY", study.frame.centreY},
-                      {"width", study.frame.width},
-                      {"degrees", study.frame.degrees}};
-    if (const auto& grey = study.frame.grey) frame["grey"] = QJsonArray{grey->x, grey->y, grey->z};
-    return {{"format", "yawning-dune-study"},
-            {"version", 1},
-            {"title", text(study.title)},
-            {"reference", text(study.reference ? study.reference->name : "")},
-            {"others", others},
-            {"widthMillimetres", study.widthMillimetres},
-            {"heightMillimetres", study.heightMillimetres},
-            {"frame", frame},
-            {"areas", study.areas},
-            {"valueLevels", study.valueLevels},
-            {"thresholds", thresholds},
-            {"squint", study.squint},
-            {"colour", jsonOf(study.colour)},
-            {"paper", text(study.paper)},
-            {"tray", text(study.tray)},
-            {"stickLimit", study.stickLimit},
-            {"strokes", study.strokes},
-            {"school", text(planning::nameOf(study.school))},
-            {"ground", text(planning::nameOf(study.ground))},
-            {"light", text(colour::nameOf(study.light))},
-            {"areaEdits", jsonOf(study.areaEdits)},
-            {"areaNames", jsonOf(study.areaNames)},
-            {"pairs", jsonOf(study.pairs)},
-            {"directions", jsonOf(study.directions)},
-            {"measures", jsonOf(study.measures)},
-            {"unit", study.unit}};
+    Writer writer;
+    planning::describe(writer, study);
+    writer.json["format"] = "yawning-dune-study";
+    writer.json["version"] = studyVersion;
+    writer.json["reference"] = text(study.reference ? study.reference->name : std::string());
+    return writer.json;
 }
 
 common::Result<planning::Study> studyFrom(const QJsonObject& json, const std::string& name) {
     if (json["format"].toString() != "yawning-dune-study") return Problem{ProblemKind::duneDamaged, name, 0, "format"};
-    if (json["version"].toInt() > 1) return Problem{ProblemKind::duneNewer, name};
-    Reader reader(json, name);
+    const double version = json["version"].toDouble(1);
+    if (version > studyVersion) return Problem{ProblemKind::duneNewer, name};
+    FieldReader reader(version < studyVersion ? fromFirstVersion(json) : json, name);
     planning::Study study;
-    study.title = stringIn(json, "title");
-    study.widthMillimetres = reader.number("widthMillimetres", planning::sheetBounds.least, planning::sheetBounds.most);
-    study.heightMillimetres =
-        reader.number("heightMillimetres", planning::sheetBounds.least, planning::sheetBounds.most);
-    study.areas = int(reader.number("areas", planning::areaBounds.least, planning::areaBounds.most));
-    study.valueLevels = int(reader.number("valueLevels", planning::levelBounds.least, planning::levelBounds.most));
-    study.squint = reader.number("squint", 0, 1);
-    study.paper = stringIn(json, "paper");
-    study.tray = stringIn(json, "tray");
-    study.stickLimit = int(reader.number("stickLimit", planning::stickBounds.least, planning::stickBounds.most));
-    study.strokes = int(reader.number("strokes", planning::strokeBounds.least, planning::strokeBounds.most));
-    study.school = reader.word("school", &planning::schoolNamed);
-    study.ground = reader.word("ground", &planning::groundNamed);
-    // Studies from before there was a choice were planned for daylight.
-    if (json.contains("light")) study.light = reader.word("light", &colour::lightNamed);
-    // Studies from before frames show the middle of the reference.
-    if (json.contains("frame")) {
-        const QJsonObject frame = json["frame"].toObject();
-        Reader part(frame, name);
-        study.frame = {part.number("centreX", 0, 1), part.number("centreY", 0, 1), part.number("width", 0, 1),
-                       part.number("degrees", planning::turnBounds.least, planning::turnBounds.most)};
-        const QJsonArray grey = frame["grey"].toArray();
-        if (frame.contains("grey"))
-            study.frame.grey = colour::Xyz{grey[0].toDouble(), grey[1].toDouble(), grey[2].toDouble()};
-        if (study.frame.grey && !(grey.size() == 3 && study.frame.grey->y > 0)) part.fail("grey");
-        if (part.problem) return *part.problem;
-    }
-    const qsizetype others = json["others"].toArray().size();
-    if (others > qsizetype(planning::mostOthers)) reader.fail("others");
-    for (const QJsonValue& value : json["areaNames"].toArray()) {
-        const QJsonObject area = value.toObject();
-        Reader part(area, name);
-        study.areaNames.push_back(areaNameFrom(area, part, name));
-        if (const auto& borrowed = study.areaNames.back().borrowed)
-            if (borrowed->picture < 0 || borrowed->picture >= others) part.fail("borrowed");
-        if (part.problem) return *part.problem;
-    }
-    for (const QJsonValue& value : json["areaEdits"].toArray()) {
-        const QJsonObject edit = value.toObject();
-        Reader part(edit, name);
-        study.areaEdits.push_back(editFrom(edit, part));
-        if (part.problem) return *part.problem;
-    }
-    double least = planning::thresholdBounds.least;
-    for (const QJsonValue& value : json["thresholds"].toArray()) {
-        const double threshold = value.toDouble(-1);
-        if (threshold < least || threshold > planning::thresholdBounds.most) reader.fail("thresholds");
-        study.thresholds.push_back(least = threshold);
-    }
-    if (double(study.thresholds.size()) >= planning::levelBounds.most) reader.fail("thresholds");
-    if (json.contains("colour")) study.colour = choiceFrom(json["colour"].toObject(), reader, name);
-    study.pairs = linesFrom(json, "pairs", reader);
-    study.directions = linesFrom(json, "directions", reader);
-    study.measures = linesFrom(json, "measures", reader);
-    study.unit = json["unit"].toInt(-1);
-    if (study.unit >= int(study.measures.size())) reader.fail("unit");
+    planning::describe(reader, study);
     if (reader.problem) return *reader.problem;
     return study;
 }

@@ -6,6 +6,7 @@
 #include <limits>
 #include <map>
 #include <opencv2/core.hpp>
+#include <opencv2/imgproc.hpp>
 #include <opencv2/ximgproc/slic.hpp>
 
 #include "common/naming.h"
@@ -250,6 +251,39 @@ Areas proposedAreas(const cv::Mat& squintedLab, int wanted) {
     return areasOf(map, squintedLab);
 }
 
+namespace {
+
+/// An area's key is its heart in ten-thousandths of the width and height: what is joined, parted or moved elsewhere does
+/// not change it, and no other area can have the same.
+void setKeys(Areas& areas) {
+    const cv::Mat& map = areas.map;
+    // Borders, and the picture's edge, are 0.
+    cv::Mat inside(map.rows + 2, map.cols + 2, CV_8U, cv::Scalar(0));
+    for (int y = 0; y < map.rows; ++y)
+        for (int x = 0; x < map.cols; ++x) {
+            const int label = map.at<int>(y, x);
+            const auto differs = [&](int v, int u) {
+                return v >= 0 && u >= 0 && v < map.rows && u < map.cols && map.at<int>(v, u) != label;
+            };
+            if (!differs(y - 1, x) && !differs(y + 1, x) && !differs(y, x - 1) && !differs(y, x + 1))
+                inside.at<uchar>(y + 1, x + 1) = 255;
+        }
+    cv::Mat depth;
+    cv::distanceTransform(inside, depth, cv::DIST_L2, cv::DIST_MASK_PRECISE);
+    std::vector<float> deepest(areas.list.size(), -1.0f);
+    for (int y = 0; y < map.rows; ++y)
+        for (int x = 0; x < map.cols; ++x) {
+            const auto label = std::size_t(map.at<int>(y, x));
+            const float d = depth.at<float>(y + 1, x + 1);
+            if (d <= deepest[label]) continue;
+            deepest[label] = d;
+            areas.list[label].key =
+                std::to_string((2 * x + 1) * 5000 / map.cols) + "-" + std::to_string((2 * y + 1) * 5000 / map.rows);
+        }
+}
+
+}  // namespace
+
 Areas areasOf(const cv::Mat& labels, const cv::Mat& lab) {
     std::map<int, int> indexOf;
     Areas areas;
@@ -263,6 +297,7 @@ Areas areasOf(const cv::Mat& labels, const cv::Mat& lab) {
     for (std::size_t i = 0; i < areas.list.size(); ++i)
         areas.list[i].id = areas.list[i].together = static_cast<int>(i) + 1;
     describe(areas, lab);
+    setKeys(areas);
     proposeFocal(areas.list);
     return areas;
 }

@@ -2,6 +2,7 @@
 
 #include <opencv2/core/mat.hpp>
 #include <optional>
+#include <string>
 #include <string_view>
 #include <vector>
 
@@ -23,7 +24,8 @@ std::optional<AreaKind> areaKindNamed(std::string_view name);
 
 /// A part of the subject that is worked as one.
 struct Area {
-    int id = 0;  // from 1
+    int id = 0;       // from 1, in the order of the picture's rows
+    std::string key;  // of its heart, the place that is farthest from its border: survives what is done elsewhere
     double share = 0;
     double centreX = 0, centreY = 0;  // fractions of the width and height
     colour::Lab colour;               // median

@@ -123,23 +123,23 @@ QStringList substituteSentences(const matching::Substitutes& substitutes,
         const materials::Material& medium = media[std::size_t(lay.stick)];
         return say("%1 (%2)").arg(text(medium.name), kindWord(medium.kind));
     };
-    const auto changes = [&](const matching::Recipe& recipe) {
-        return say("%1, %2").arg(differenceWords(substitutes.wanted, recipe.predicted),
-                                 differenceFigure(recipe.difference));
+    const auto changes = [&](const matching::Mixture& mixture) {
+        return say("%1, %2").arg(differenceWords(substitutes.wanted, mixture.predicted),
+                                 differenceFigure(mixture.difference));
     };
     QStringList sentences;
     if (!substitutes.nearest.lays.empty())
         sentences << say("If it is missing, the nearest is %1: %2.")
                          .arg(named(substitutes.nearest.lays[0]), changes(substitutes.nearest));
-    for (const matching::Recipe& recipe : substitutes.mixed)
+    for (const matching::Mixture& mixture : substitutes.mixed)
         sentences << say("Or %1, then %2: %3.")
                          .arg(say("%1 %2 at %3")
-                                  .arg(named(recipe.lays[0]), mannerPast(recipe.lays[0].manner),
-                                       pressureWord(recipe.lays[0].pressure)),
+                                  .arg(named(mixture.lays[0]), mannerPast(mixture.lays[0].manner),
+                                       pressureWord(mixture.lays[0].pressure)),
                               say("%1 %2 at %3")
-                                  .arg(named(recipe.lays[1]), mannerPast(recipe.lays[1].manner),
-                                       pressureWord(recipe.lays[1].pressure)),
-                              changes(recipe));
+                                  .arg(named(mixture.lays[1]), mannerPast(mixture.lays[1].manner),
+                                       pressureWord(mixture.lays[1].pressure)),
+                              changes(mixture));
     return sentences;
 }
 

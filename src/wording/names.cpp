@@ -1,4 +1,5 @@
 #include <QStringList>
+#include <algorithm>
 #include <array>
 #include <cmath>
 
@@ -86,14 +87,20 @@ QStringList areaNames(const planning::Study& study, const subject::Areas& areas)
     return names;
 }
 
-QString passageName(const planning::Plan& plan, int passageIndex) {
-    const subject::Passage& passage = plan.reading->passages.list[passageIndex];
-    return say("%1: %2").arg(areaName(plan, passage.area - 1), bandWord(passage.band));
+QString areasNamed(const planning::Plan& plan, const std::vector<int>& areas, std::size_t most) {
+    QStringList names;
+    for (const int area : areas) {
+        if (areas.size() > most + 1 && names.size() == qsizetype(most)) {
+            names << say("and %1 more").arg(areas.size() - most);
+            break;
+        }
+        names << areaName(plan, area);
+    }
+    return names.join(QStringLiteral("; "));
 }
 
-QString bandWord(subject::Band band) {
-    static const char* words[] = {"dark", "medium", "light", "accent"};
-    return say(words[static_cast<int>(band)]);
+QString stackName(const planning::Plan& plan, int stack) {
+    return areasNamed(plan, plan.stacks[std::size_t(stack)].areas, 3);
 }
 
 QString stageWord(planning::Stage stage) {
@@ -108,8 +115,9 @@ QString mannerWord(pigment::Manner manner) {
 }
 
 QString pressureWord(pigment::Pressure pressure) {
-    static const char* words[] = {"light pressure", "medium pressure", "heavy pressure"};
-    return say(words[static_cast<int>(pressure)]);
+    if (pressure.value < 0.5f) return say("no pressure");
+    if (pressure.value < 1.5f) return say("light pressure");
+    return pressure.value < 2.5f ? say("medium pressure") : say("heavy pressure");
 }
 
 QString kindWord(materials::Kind kind) {
@@ -150,6 +158,62 @@ QString differenceWords(const colour::Lab& wanted, const colour::Lab& seen) {
         parts << (warmth > 0 ? say("%1 too warm") : say("%1 too cool")).arg(amount);
     }
     return parts.isEmpty() ? say("matches") : parts.join(QStringLiteral(", "));
+}
+
+QString nearnessWords(double pictureDifference) {
+    // CIEDE2000 of 1 is about what an eye just tells apart side by side.
+    if (pictureDifference < 1.0) return say("as near as the eye can tell from the easel");
+    if (pictureDifference < 2.0) return say("hardly apart from the easel");
+    if (pictureDifference < 3.5) return say("a little apart");
+    if (pictureDifference < 6.0) return say("clearly apart");
+    return say("far apart");
+}
+
+QString pictureWords(const planning::Plan& plan) {
+    constexpr double tellingApart = 2.0;
+    const double mean = plan.summary.picture.mean;
+    const auto worst = std::ranges::max_element(plan.stacks, {}, &planning::PlannedStack::pictureDifference);
+    const bool isTold = worst != plan.stacks.end() && worst->pictureDifference >= std::max(tellingApart, 1.3 * mean);
+    if (!isTold) return say("%1 (%2)").arg(nearnessWords(mean), differenceFigure(mean));
+    return say("%1 (%2), %3 in %4 (%5)")
+        .arg(nearnessWords(mean), differenceFigure(mean), nearnessWords(worst->pictureDifference),
+             stackName(plan, int(worst - plan.stacks.begin())), differenceFigure(worst->pictureDifference));
+}
+
+QString laidWords(const planning::Layer& layer) {
+    const auto percent = [](double share) { return std::lround(share * 100); };
+    QStringList parts;
+    const auto add = [&](double share, const QString& words) {
+        if (percent(share) > 0) parts << words.arg(percent(share));
+    };
+    add(layer.light, say("light on %1 %"));
+    add(layer.medium, say("medium on %1 %"));
+    add(layer.heavy, say("heavy on %1 %"));
+    return parts.isEmpty() ? say("only touches") : parts.join(QStringLiteral(", "));
+}
+
+QString groundWord(planning::GroundStrategy strategy) {
+    switch (strategy) {
+        case planning::GroundStrategy::none:
+            return say("bare paper");
+        case planning::GroundStrategy::localWash:
+            return say("local washes");
+        case planning::GroundStrategy::dryBase:
+            return say("a dry base, rubbed in");
+    }
+    return {};
+}
+
+QString detailWord(planning::Detail detail) {
+    switch (detail) {
+        case planning::Detail::suggest:
+            return say("Suggest it");
+        case planning::Detail::usual:
+            return say("Usual marks");
+        case planning::Detail::fine:
+            return say("Fine marks");
+    }
+    return {};
 }
 
 QString differenceFigure(double difference) {

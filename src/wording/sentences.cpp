@@ -153,13 +153,16 @@ QString reasonPhrase(const planning::Reason& reason) {
         case ReasonKind::firstMarks:
             return say("a few light lines place everything before colour hides the paper");
         case ReasonKind::groundFirst:
-            return say("the ground goes under everything");
+            return say("the ground lies under it and is dry");
+        case ReasonKind::groundNearColour:
+            return say("brings the sheet %1 ΔE00 nearer to what goes over it: fewer layers there")
+                .arg(reason.figure, 0, 'f', 0);
         case ReasonKind::inkDeepestDarks:
             return say("ink reaches the deepest darks, which soft pastel hardly does, and stays visible as a map");
         case ReasonKind::wetBeforeDry:
             return say("wet before dry: wait %1 min until it is dry").arg(reason.figure);
-        case ReasonKind::overEarlierStroke:
-            return say("lies over an earlier stroke");
+        case ReasonKind::overEarlierLayer:
+            return say("lies over an earlier layer");
         case ReasonKind::hardBeforeSoft:
             return say("over the hard point: the other way round only %1 % of it would hold").arg(percent());
         case ReasonKind::backgroundFirst:
@@ -215,25 +218,17 @@ QString noteKindWord(planning::NoteKind kind) {
 
 QString noteSentence(const planning::Note& note, const planning::Plan& plan) {
     using planning::NoteTopic;
-    QStringList names;
-    for (const int p : note.passages) {
-        if (names.size() == 4) {
-            names << say("and others");
-            break;
-        }
-        names << passageName(plan, p);
-    }
-    const QString passages = names.join(QStringLiteral("; "));
+    const QString areas = areasNamed(plan, note.areas);
     switch (note.topic) {
         case NoteTopic::toothRunsOut:
             return say("The tooth is up to %1 % full at the end (%2): keep the pressure light, or take a paper that "
                        "holds more.")
                 .arg(std::lround(note.figure * 100))
-                .arg(passages);
+                .arg(areas);
         case NoteTopic::farFromTarget:
-            return say("No recipe comes nearer than %1 ΔE00 here (%2): another stick would help.")
+            return say("The sheet stays %1 ΔE00 from the reference here (%2): other sticks, more layers or finer marks would help.")
                 .arg(note.figure, 0, 'f', 1)
-                .arg(passages);
+                .arg(areas);
         case NoteTopic::unsteadyHand:
             return say("With pressure and coverage off by 15 %, the picture stays within %1 ΔE00 in the mean.")
                 .arg(note.figure, 0, 'f', 1);
@@ -259,26 +254,26 @@ QString noteSentence(const planning::Note& note, const planning::Plan& plan) {
                 "skin. With alcohol or fixative: outdoors or with strong ventilation, no flame, no heat gun until "
                 "the solvent is gone.");
         case NoteTopic::partsUnderLight:
-            return say("Matched under %1, but up to %2 ΔE00 from the reference under %3 (%4): look at these passages "
+            return say("Matched under %1, but up to %2 ΔE00 from the reference under %3 (%4): look at these "
                        "there, or choose to plan for that light.")
                 .arg(lightWord(plan.light))
                 .arg(note.figure, 0, 'f', 1)
-                .arg(lightWord(note.light), passages);
+                .arg(lightWord(note.light), areas);
         case NoteTopic::contrastElsewhere:
             return say("The strongest contrast, %1 steps, sits here (%2) and draws the eye away from what the picture "
                        "is "
                        "about, which has %3: close it here, or open it there.")
                 .arg(note.figure, 0, 'f', 1)
-                .arg(passages)
+                .arg(areas)
                 .arg(note.second, 0, 'f', 1);
         case NoteTopic::farTooDark:
-            return planeSentence({0, subject::PlaneFault::Kind::tooDark, note.figure}, passages);
+            return planeSentence({0, subject::PlaneFault::Kind::tooDark, note.figure}, areas);
         case NoteTopic::farTooSharp:
-            return planeSentence({0, subject::PlaneFault::Kind::tooSharp, note.figure}, passages);
+            return planeSentence({0, subject::PlaneFault::Kind::tooSharp, note.figure}, areas);
         case NoteTopic::farTooWarm:
-            return planeSentence({0, subject::PlaneFault::Kind::tooWarm, note.figure}, passages);
+            return planeSentence({0, subject::PlaneFault::Kind::tooWarm, note.figure}, areas);
         case NoteTopic::strokesFollow:
-            return say("Follow the arrows with the strokes: %1.").arg(passages);
+            return say("Follow the arrows with the strokes: %1.").arg(areas);
         case NoteTopic::sticksAreFew:
             return say("%1 sticks are few for this picture: a larger set would come nearer.").arg(note.figure);
     }

@@ -28,10 +28,20 @@ QString noteKindWord(planning::NoteKind kind);
 QString areaName(const planning::Plan& plan, int areaIndex);
 /// Of all areas of a reading, before there is a plan.
 QStringList areaNames(const planning::Study& study, const subject::Areas& areas);
-/// "kettle, dark".
-QString passageName(const planning::Plan& plan, int passageIndex);
+/// "kettle; cloth; and 3 more": at most so many by name.
+QString areasNamed(const planning::Plan& plan, const std::vector<int>& areas, std::size_t most = 4);
+/// The areas of a stack.
+QString stackName(const planning::Plan& plan, int stack);
 
-QString bandWord(subject::Band band);
+/// A picture difference as the eye has it: "a little apart".
+QString nearnessWords(double pictureDifference);
+/// How near the finished sheet comes, and where it is farthest off: "hardly apart from the easel (1.4 ΔE00), a little
+/// apart in wall (2.3 ΔE00)".
+QString pictureWords(const planning::Plan& plan);
+/// How a layer is laid: "light on 30 %, medium on 41 %".
+QString laidWords(const planning::Layer& layer);
+QString groundWord(planning::GroundStrategy strategy);
+QString detailWord(planning::Detail detail);
 QString stageWord(planning::Stage stage);
 QString mannerWord(pigment::Manner manner);
 QString pressureWord(pigment::Pressure pressure);

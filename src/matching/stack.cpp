@@ -1,0 +1,135 @@
+#include "matching/stack.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "colour/difference.h"
+#include "matching/target_distance.h"
+#include "pigment/tones.h"
+
+namespace matching {
+
+namespace {
+
+using pigment::Manner;
+
+struct Tone {
+    colour::Lab colour;
+    double fault;  // what it costs beside its distance
+};
+
+double faultOf(const pigment::Patch& patch, const StackWeights& weights) {
+    return weights.toothOver * std::max(0.0, pigment::toothUsed(patch) - weights.toothBudget) +
+           weights.speckle * std::max(0.0, pigment::speckle(patch) - weights.speckleBudget);
+}
+
+pigment::Patch laidAs(int tone, const pigment::Patch& ground, const std::vector<pigment::Stroke>& strokes) {
+    pigment::Patch patch = ground;
+    const int count = int(strokes.size());
+    for (int i = 0; i < count; ++i) {
+        pigment::Stroke stroke = strokes[std::size_t(i)];
+        stroke.pressure = pigment::Pressure{float(pigment::pressureIn(tone, i, count))};
+        pigment::lay(patch, stroke);
+    }
+    return patch;
+}
+
+}  // namespace
+
+const std::vector<Manner>& mannersOf(materials::Kind kind) {
+    static const std::vector<Manner> points{Manner::hatch, Manner::scumble}, pans{Manner::scumble, Manner::press},
+        sticks{Manner::scumble, Manner::hatch, Manner::press};
+    if (kind == materials::Kind::pencil) return points;
+    return kind == materials::Kind::pan ? pans : sticks;
+}
+
+std::vector<pigment::Stroke> strokesOf(const std::vector<StackLayer>& layers, const std::vector<PreparedStick>& sticks,
+                                       pigment::HandSample hand) {
+    std::vector<pigment::Stroke> strokes;
+    for (const StackLayer& layer : layers) {
+        const bool lays = pigment::laysPigment(layer.manner);
+        strokes.push_back({lays ? &sticks[std::size_t(layer.stick)].pigment : nullptr, layer.manner,
+                           pigment::Pressure::medium, hand.amount, hand.coverage});
+    }
+    return strokes;
+}
+
+double strayCost(const std::vector<Sample>& samples, const PreparedStick& stick, const StackWeights& weights) {
+    double nearest = 1e9;
+    for (const Sample& sample : samples)
+        nearest = std::min(nearest, colour::differenceCie2000(sample.wanted, stick.masstone));
+    return weights.stray * std::max(0.0, nearest - weights.strayBudget);
+}
+
+Stack judged(std::vector<StackLayer> layers, const Want& want, const std::vector<PreparedStick>& sticks,
+             const StackWeights& weights) {
+    Stack stack;
+    stack.layers = std::move(layers);
+    const int count = int(stack.layers.size());
+    const auto strokes = strokesOf(stack.layers, sticks);
+    std::vector<Tone> tones;
+    tones.reserve(std::size_t(pigment::toneCount(count)));
+    pigment::forEachTone(want.ground, strokes, [&](int, const pigment::Patch& patch) {
+        tones.push_back({pigment::labOf(patch, weights.light), faultOf(patch, weights)});
+    });
+    std::vector<int> blacks;
+    for (int i = 0; i < count; ++i)
+        if (isBlack(sticks[std::size_t(stack.layers[std::size_t(i)].stick)])) blacks.push_back(i);
+    const auto blackCost = [&](int tone, const colour::Lab& wanted) {
+        if (wanted.L <= weights.darkTo) return 0.0;
+        const bool isLaid = std::ranges::any_of(blacks, [&](int i) { return pigment::pressureIn(tone, i, count) > 0; });
+        return isLaid ? weights.blackInColour : 0.0;
+    };
+
+    double faults = 0;
+    for (const Sample& sample : want.samples) {
+        const TargetDistance distance(sample.wanted);
+        int best = 0;
+        double least = 1e300;
+        for (int tone = 0; tone < int(tones.size()); ++tone) {
+            const Tone& t = tones[std::size_t(tone)];
+            const double cost = std::sqrt(distance(t.colour)) + t.fault + blackCost(tone, sample.wanted);
+            if (cost >= least) continue;
+            least = cost;
+            best = tone;
+        }
+        const Tone& t = tones[std::size_t(best)];
+        stack.tones.push_back(best);
+        stack.difference += sample.weight * colour::differenceCie2000(sample.wanted, t.colour);
+        faults += sample.weight * (t.fault + blackCost(best, sample.wanted));
+    }
+
+    std::vector<int> served = stack.tones;
+    std::ranges::sort(served);
+    served.erase(std::unique(served.begin(), served.end()), served.end());
+    const auto hands = pigment::handSamples(weights.handSpread);
+    for (const pigment::HandSample& hand : hands) {
+        const auto unsteadyStrokes = strokesOf(stack.layers, sticks, hand);
+        std::vector<colour::Lab> colours;
+        for (const int tone : served)
+            colours.push_back(pigment::labOf(laidAs(tone, want.ground, unsteadyStrokes), weights.light));
+        for (std::size_t s = 0; s < want.samples.size(); ++s) {
+            const auto at = std::ranges::lower_bound(served, stack.tones[s]) - served.begin();
+            stack.unsteady += want.samples[s].weight *
+                              colour::differenceCie2000(want.samples[s].wanted, colours[std::size_t(at)]) /
+                              double(hands.size());
+        }
+    }
+    stack.cost = stack.unsteady + faults + want.layerPrice * count;
+    for (const StackLayer& layer : stack.layers)
+        stack.cost += strayCost(want.samples, sticks[std::size_t(layer.stick)], weights);
+    return stack;
+}
+
+pigment::Patch laidOn(const pigment::Patch& ground, const std::vector<Lay>& lays,
+                      const std::vector<PreparedStick>& sticks) {
+    pigment::Patch patch = ground;
+    for (const Lay& lay : lays) {
+        const pigment::Pigment* pigment =
+            pigment::laysPigment(lay.manner) ? &sticks[std::size_t(lay.stick)].pigment : nullptr;
+        pigment::lay(patch, {pigment, lay.manner, lay.pressure});
+    }
+    return patch;
+}
+
+}  // namespace matching

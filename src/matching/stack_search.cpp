@@ -1,0 +1,123 @@
+#include "matching/stack_search.h"
+
+#include <algorithm>
+#include <set>
+
+namespace matching {
+
+namespace {
+
+using Layers = std::vector<StackLayer>;
+
+float priceOf(int option, const OptionBank& bank, const std::vector<float>& stickPrice) {
+    return stickPrice[std::size_t(bank.options[std::size_t(option)].layer.stick)];
+}
+
+/// The layers with an option put in at its place by rank.
+Layers with(Layers layers, int option, const OptionBank& bank) {
+    const auto place = std::ranges::lower_bound(layers, option, {}, [&](const StackLayer& l) { return bank.indexOf(l); });
+    layers.insert(place, bank.options[std::size_t(option)].layer);
+    return layers;
+}
+
+/// A tone's number once a layer is taken out of the stack.
+int toneWithout(int tone, int layer, int count) {
+    const int below = 2 * (count - 1 - layer);
+    return (tone >> (below + 2)) << below | (tone & ((1 << below) - 1));
+}
+
+/// The cheapest few, cheapest first.
+std::vector<Screened> cheapest(std::vector<Screened> screened, int count, const OptionBank& bank,
+                               const std::vector<float>& stickPrice) {
+    for (Screened& s : screened) s.cost += priceOf(s.option, bank, stickPrice);
+    std::erase_if(screened, [](const Screened& s) { return s.cost == std::numeric_limits<float>::infinity(); });
+    const auto order = [](const Screened& s) { return std::pair(s.cost, s.option); };
+    const auto end = screened.begin() + std::min<std::ptrdiff_t>(count, std::ssize(screened));
+    std::ranges::partial_sort(screened, end, {}, order);
+    screened.erase(end, screened.end());
+    return screened;
+}
+
+/// Best stacks first, no layers twice, at most `count`.
+void keepBest(std::vector<Stack>& stacks, int count, const std::vector<float>& stickPrice) {
+    std::ranges::stable_sort(stacks, {}, [&](const Stack& s) { return pricedCost(s, stickPrice); });
+    std::vector<Stack> kept;
+    for (Stack& stack : stacks)
+        if (int(kept.size()) < count && std::ranges::find(kept, stack.layers, &Stack::layers) == kept.end())
+            kept.push_back(std::move(stack));
+    stacks = std::move(kept);
+}
+
+}  // namespace
+
+double pricedCost(const Stack& stack, const std::vector<float>& stickPrice) {
+    double cost = stack.cost;
+    for (const StackLayer& layer : stack.layers) cost += stickPrice[std::size_t(layer.stick)];
+    return cost;
+}
+
+Stack exchanged(Stack stack, const Want& want, const OptionBank& bank, const Screen& screen,
+                const std::vector<int>& allowed, const std::vector<float>& stickPrice, const SearchWidth& width,
+                const StackWeights& weights) {
+    for (int round = 0; round < width.exchanges; ++round) {
+        bool isBetter = false;
+        for (std::size_t layer = 0; layer < stack.layers.size(); ++layer) {
+            Layers rest = stack.layers;
+            rest.erase(rest.begin() + std::ptrdiff_t(layer));
+            std::vector<int> tones = stack.tones;
+            for (int& tone : tones) tone = toneWithout(tone, int(layer), int(stack.layers.size()));
+            std::vector<Stack> tried{judged(rest, want, bank.sticks, weights)};
+            for (const Screened& s :
+                 cheapest(screen.tried(rest, tones, allowed), (width.judged + 1) / 2, bank, stickPrice)) {
+                const Layers layers = with(rest, s.option, bank);
+                if (layers != stack.layers) tried.push_back(judged(layers, want, bank.sticks, weights));
+            }
+            keepBest(tried, 1, stickPrice);
+            if (pricedCost(tried.front(), stickPrice) >= pricedCost(stack, stickPrice) - 1e-9) continue;
+            stack = std::move(tried.front());
+            isBetter = true;
+        }
+        if (!isBetter) break;
+    }
+    return stack;
+}
+
+std::vector<Stack> bestStacks(const Want& want, const OptionBank& bank, const std::vector<int>& allowed,
+                              const std::vector<float>& stickPrice, const SearchWidth& width,
+                              const StackWeights& weights) {
+    const Screen screen(want, bank, weights);
+    std::vector<Stack> found{judged({}, want, bank.sticks, weights)}, beam = found;
+    std::vector<int> open = allowed;
+    std::vector<float> promise(bank.options.size(), std::numeric_limits<float>::infinity());
+    for (int depth = 1; depth <= width.layers; ++depth) {
+        if (depth == 3 && int(open.size()) > width.shortlist) {
+            // What has promised little so far is not tried any more.
+            std::ranges::nth_element(open, open.begin() + width.shortlist, {}, [&](int option) {
+                return std::pair(promise[std::size_t(option)], option);
+            });
+            open.resize(std::size_t(width.shortlist));
+            std::ranges::sort(open);
+        }
+        std::vector<Stack> next;
+        for (const Stack& stack : beam) {
+            auto screened = screen.tried(stack.layers, stack.tones, open);
+            for (const Screened& s : screened)
+                promise[std::size_t(s.option)] =
+                    std::min(promise[std::size_t(s.option)], s.cost + priceOf(s.option, bank, stickPrice));
+            for (const Screened& s : cheapest(std::move(screened), width.judged, bank, stickPrice))
+                next.push_back(judged(with(stack.layers, s.option, bank), want, bank.sticks, weights));
+        }
+        if (next.empty()) break;
+        keepBest(next, width.beam, stickPrice);
+        next.front() = exchanged(std::move(next.front()), want, bank, screen, open, stickPrice, width, weights);
+        const double before = pricedCost(found.front(), stickPrice);
+        found.insert(found.end(), next.begin(), next.end());
+        keepBest(found, width.kept, stickPrice);
+        if (pricedCost(found.front(), stickPrice) >= before - 1e-9) break;
+        beam = std::move(next);
+        keepBest(beam, width.beam, stickPrice);
+    }
+    return found;
+}
+
+}  // namespace matching

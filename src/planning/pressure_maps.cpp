@@ -1,0 +1,233 @@
+#include "planning/pressure_maps.h"
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+#include <opencv2/core.hpp>
+#include <opencv2/imgproc.hpp>
+
+#include "common/parallel.h"
+#include "matching/target_distance.h"
+#include "pigment/tones.h"
+#include "rendering/sheet_picture.h"
+#include "subject/samples.h"
+
+namespace planning {
+
+namespace {
+
+using rendering::mapStep;
+using rendering::mostStrokes;
+
+/// A step that is blurred so rises from a tenth to nine tenths over a mark's width.
+constexpr double sigmaOfMark = 0.39;
+
+/// What a change of pressure costs against the smooth map, in squared CIEDE2000 a squared step: little.
+constexpr float changePrice = 0.6f;
+
+/// The metric of TargetDistance at a colour, as a square root: differences times it have that length.
+struct Metric {
+    cv::Vec3f lab;
+    float radialA, radialB, tangentA, tangentB;
+
+    explicit Metric(const cv::Vec3f& wanted) : lab(wanted) {
+        const matching::TargetDistance distance({wanted[0], wanted[1], wanted[2]});
+        const float chroma = std::max(1e-3f, std::hypot(wanted[1], wanted[2]));
+        const float radial = std::sqrt(float(distance.chromaWeight())) / chroma;
+        const float tangent = std::sqrt(float(distance.hueWeight())) / chroma;
+        radialA = radial * wanted[1];
+        radialB = radial * wanted[2];
+        tangentA = -tangent * wanted[2];
+        tangentB = tangent * wanted[1];
+    }
+    cv::Vec3f operator()(const cv::Vec3f& colour) const {
+        const float a = colour[1] - lab[1], b = colour[2] - lab[2];
+        return {colour[0] - lab[0], radialA * a + radialB * b, tangentA * a + tangentB * b};
+    }
+};
+
+/// One area at one scale.
+struct Scale {
+    cv::Mat wanted, mask;
+    double factor = 1;  // pixels of the whole a pixel of this
+};
+
+/// A picture reduced by the mean of what lies inside the mask.
+Scale reduced(const Scale& whole, int factor) {
+    if (factor == 1) return whole;
+    const cv::Size size((whole.mask.cols + factor - 1) / factor, (whole.mask.rows + factor - 1) / factor);
+    cv::Mat weight, inside = cv::Mat::zeros(whole.wanted.size(), CV_32FC3);
+    whole.mask.convertTo(weight, CV_32F, 1.0 / 255);
+    whole.wanted.copyTo(inside, whole.mask);
+    cv::resize(inside, inside, size, 0, 0, cv::INTER_AREA);
+    cv::resize(weight, weight, size, 0, 0, cv::INTER_AREA);
+    Scale small;
+    small.factor = factor;
+    small.mask = weight > 0.02;
+    cv::Mat weights;
+    cv::max(weight, 0.02, weight);
+    cv::merge(std::vector<cv::Mat>(3, weight), weights);
+    cv::divide(inside, weights, small.wanted);
+    return small;
+}
+
+class Mapper {
+ public:
+    explicit Mapper(const MapTask& task) : task_(task), layers_(task.layers) {
+        for (const colour::Lab& tone : task.tones)
+            tones_.push_back({float(tone.L), float(tone.a), float(tone.b)});
+    }
+
+    std::vector<cv::Mat> maps() {
+        const Scale whole{task_.wanted, task_.mask, 1};
+        const int pixels = cv::countNonZero(task_.mask);
+        bool isFirst = true;
+        for (const int factor : {4, 2, 1}) {
+            if (factor > 1 && pixels < 400 * factor * factor) continue;
+            const Scale scale = reduced(whole, factor);
+            if (isFirst)
+                begin(scale);
+            else
+                for (cv::Mat& map : maps_) cv::resize(map, map, scale.mask.size(), 0, 0, cv::INTER_LINEAR);
+            const int sweeps = isFirst ? 3 : 2;
+            for (int sweep = 0; sweep < sweeps; ++sweep)
+                for (int layer = 0; layer < layers_; ++layer) follow(scale, layer);
+            isFirst = false;
+        }
+        std::vector<cv::Mat> out;
+        for (int layer = 0; layer < layers_; ++layer) out.push_back(finished(layer));
+        return out;
+    }
+
+ private:
+    double sigmaOf(int layer, const Scale& scale) const {
+        return sigmaOfMark * task_.markPixels[std::size_t(layer)] / scale.factor;
+    }
+
+    cv::Mat smoothed(const cv::Mat& map, int layer, const Scale& scale) const {
+        const double sigma = sigmaOf(layer, scale);
+        if (sigma < 0.3) return map;
+        return subject::blurredWithin(map, scale.mask, sigma);
+    }
+
+    /// The nearest tone at each place alone.
+    void begin(const Scale& scale) {
+        for (int layer = 0; layer < layers_; ++layer) maps_.push_back(cv::Mat::zeros(scale.mask.size(), CV_32F));
+        common::forEachIndex(scale.mask.rows, [&](int y) {
+            for (int x = 0; x < scale.mask.cols; ++x) {
+                if (!scale.mask.at<uchar>(y, x)) continue;
+                const Metric metric(scale.wanted.at<cv::Vec3f>(y, x));
+                float least = 1e30f;
+                int best = 0;
+                for (std::size_t tone = 0; tone < tones_.size(); ++tone) {
+                    const float cost = float(cv::norm(metric(tones_[tone]))) + task_.faults[tone];
+                    if (cost >= least) continue;
+                    least = cost;
+                    best = int(tone);
+                }
+                for (int layer = 0; layer < layers_; ++layer)
+                    maps_[std::size_t(layer)].at<float>(y, x) = float(pigment::pressureIn(best, layer, layers_));
+            }
+        });
+        for (int layer = 0; layer < layers_; ++layer)
+            maps_[std::size_t(layer)] = smoothed(maps_[std::size_t(layer)], layer, scale);
+    }
+
+    /// Gives one layer the pressures that bring each place nearest to what is wanted, the others as they are, and makes
+    /// them as smooth as its mark.
+    void follow(const Scale& scale, int layer) {
+        const cv::Mat& now = maps_[std::size_t(layer)];
+        cv::Mat next = cv::Mat::zeros(now.size(), CV_32F);
+        const int stride = 1 << (2 * (layers_ - 1 - layer));
+        common::forEachIndex(now.rows, [&](int y) {
+            std::array<const float*, mostStrokes> rows{};
+            for (int k = 0; k < layers_; ++k) rows[std::size_t(k)] = maps_[std::size_t(k)].ptr<float>(y);
+            for (int x = 0; x < now.cols; ++x) {
+                if (!scale.mask.at<uchar>(y, x)) continue;
+                std::array<float, mostStrokes> at{};
+                for (int k = 0; k < layers_; ++k) at[std::size_t(k)] = rows[std::size_t(k)][x];
+                const pigment::ToneMix<mostStrokes> mix(at.data(), layers_, layer);
+                const Metric metric(scale.wanted.at<cv::Vec3f>(y, x));
+                std::array<cv::Vec3f, pigment::pressureLevels> seen;
+                for (int level = 0; level < pigment::pressureLevels; ++level) {
+                    cv::Vec3f sum;
+                    for (int i = 0; i < mix.count; ++i)
+                        sum += mix.parts[std::size_t(i)] *
+                               tones_[std::size_t(mix.tones[std::size_t(i)] + level * stride)];
+                    seen[std::size_t(level)] = metric(sum);
+                }
+                next.at<float>(y, x) = nearest(seen, at[std::size_t(layer)]);
+            }
+        });
+        maps_[std::size_t(layer)] = smoothed(next, layer, scale);
+    }
+
+    /// The pressure at which a line through four colours, told by their way from what is wanted, passes nearest, what
+    /// it departs from `now` weighed in.
+    static float nearest(const std::array<cv::Vec3f, pigment::pressureLevels>& seen, float now) {
+        float least = 1e30f, best = now;
+        for (std::size_t below = 0; below + 1 < seen.size(); ++below) {
+            const cv::Vec3f along = seen[below + 1] - seen[below];
+            const float from = now - float(below);
+            const float way = along.dot(along) + changePrice;
+            const float t = std::clamp((changePrice * from - along.dot(seen[below])) / way, 0.0f, 1.0f);
+            const cv::Vec3f left = seen[below] + t * along;
+            const float cost = left.dot(left) + changePrice * (t - from) * (t - from);
+            if (cost >= least) continue;
+            least = cost;
+            best = float(below) + t;
+        }
+        return best;
+    }
+
+    /// In bytes, without patches smaller than the mark: where a pressure rises over its surroundings or sinks below
+    /// them on less than that, it is levelled.
+    cv::Mat finished(int layer) const {
+        cv::Mat map;
+        maps_[std::size_t(layer)].convertTo(map, CV_8U, mapStep);
+        cv::Mat outside = task_.mask == 0;
+        map.setTo(0, outside);
+        const double radius = task_.markPixels[std::size_t(layer)] / 2;
+        const int whole = cv::countNonZero(task_.mask);
+        const int least = std::max(2, int(std::ceil(CV_PI * radius * radius)));
+        for (int pass = 0; pass < 2; ++pass)
+            for (const int threshold : {mapStep / 2 + 1, mapStep + mapStep / 2 + 1, 2 * mapStep + mapStep / 2 + 1}) {
+                // Islands first, then holes; the next pass mends what levelling one has made of the other.
+                level(map, map >= threshold, least, whole, [&](uchar v) { return std::min<uchar>(v, uchar(threshold - 1)); });
+                level(map, (map < threshold) & task_.mask, least, whole,
+                      [&](uchar v) { return std::max<uchar>(v, uchar(threshold)); });
+            }
+        map.setTo(0, outside);
+        return map;
+    }
+
+    template <typename To>
+    static void level(cv::Mat& map, const cv::Mat& part, int least, int whole, const To& to) {
+        cv::Mat labels, stats, centres;
+        const int count = cv::connectedComponentsWithStats(part, labels, stats, centres, 8, CV_32S);
+        std::vector<bool> isSmall(std::size_t(count), false);
+        bool isAny = false;
+        for (int i = 1; i < count; ++i) {
+            const int size = stats.at<int>(i, cv::CC_STAT_AREA);
+            isSmall[std::size_t(i)] = size < least && size < whole;  // an area smaller than a mark is one patch
+            isAny = isAny || isSmall[std::size_t(i)];
+        }
+        if (!isAny) return;
+        for (int y = 0; y < map.rows; ++y)
+            for (int x = 0; x < map.cols; ++x)
+                if (isSmall[std::size_t(labels.at<int>(y, x))]) map.at<uchar>(y, x) = to(map.at<uchar>(y, x));
+    }
+
+    const MapTask& task_;
+    int layers_;
+    std::vector<cv::Vec3f> tones_;
+    std::vector<cv::Mat> maps_;  // CV_32F, 0..3
+};
+
+}  // namespace
+
+std::vector<cv::Mat> pressureMaps(const MapTask& task) {
+    return Mapper(task).maps();
+}
+
+}  // namespace planning

@@ -1,0 +1,29 @@
+#pragma once
+
+#include "planning/plan.h"
+
+namespace planning {
+
+/// Areas and what each is to look like: a stack for each area, one for those that are planned together, with samples at
+/// the scale of the finest mark that the study's detail asks for. `wanted` is the reference as it is wanted (CV_32FC3,
+/// CIELAB under the study's light). Fills in the plan's stacks (areas, share, samples), stackOfArea and stackMap.
+void findStacks(Plan& plan, const Study& study, const cv::Mat& wanted);
+
+/// Pixels of the reading that a millimetre on the sheet has.
+double pixelsPerMillimetre(const Plan& plan, const Study& study);
+
+/// Marks of an area are no larger than this part of its size across, however broad the stick: it is turned on its end.
+double largestMarkPixels(const PlannedStack& stack, const Plan& plan);
+
+/// The tones that a stack's places have by their pressure maps, with shares and differences; and how much of each
+/// layer is laid lightly, medium and heavily.
+void tallyTones(Plan& plan, const cv::Mat& wanted);
+
+/// What every tone of a stack gives, and what the whole film says of it.
+struct ToneColours {
+    std::vector<colour::Lab> colours;
+    std::vector<float> toothUsed;
+};
+ToneColours toneColours(const Plan& plan, const PlannedStack& stack);
+
+}  // namespace planning

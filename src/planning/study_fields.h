@@ -1,0 +1,117 @@
+#pragma once
+
+#include "planning/study.h"
+
+namespace planning {
+
+/// The fields of a study, described once. What keeps figures within their bounds, knows when a reading is stale, moves
+/// what lies on the picture along with the frame, and writes and reads studies as JSON are all visitors of this
+/// description. A visitor has, for a field and its value:
+///
+///     text(field, string)                      number(field, number, bounds)       flag(field, bool)
+///     word(field, enum, named)                 optionalWord(field, optional enum, named)
+///     numbers(field, vector, bounds, most)     rising numbers, fewer than `most`
+///     object(field, struct)                    optionalObject(field, optional struct)
+///     list(field, vector of structs)           index(field, int, list)             into the list, or -1
+///     files(field, references)                 light(field, optional XYZ)
+///     place(fieldX, fieldY, x, y)              a place in the frame, as two fields
+///     line(field, line)                        in another picture
+///     path(line)                               the whole of a struct, as its ends in the frame
+///     scribbles(field, scribbles)              in the frame
+
+/// What must be found anew when a field changes, besides the plan.
+enum class Bears { nothing, reading, frame };
+
+struct Field {
+    const char* name;   // in the file
+    const char* words;  // in a sentence; the same where it is empty
+    Bears bears = Bears::nothing;
+    bool isNeeded = false;  // in every file; otherwise a file from before there was such a choice has the usual one
+};
+
+template <typename Visitor, typename Choice>
+    requires std::same_as<std::remove_const_t<Choice>, subject::ColourChoice>
+void describe(Visitor& v, Choice& choice) {
+    v.number({"chroma", "", Bears::reading, true}, choice.chroma, factorBounds);
+    v.number({"contrast", "", Bears::reading, true}, choice.contrast, factorBounds);
+    v.number({"lighter", "value steps lighter", Bears::reading, true}, choice.lighter, lighterBounds);
+    v.number({"warmer", "warmth", Bears::reading, true}, choice.warmer, warmerBounds);
+}
+
+template <typename Visitor, typename FrameType>
+    requires std::same_as<std::remove_const_t<FrameType>, subject::Frame>
+void describe(Visitor& v, FrameType& frame) {
+    v.number({"centreX", "frame's centre", Bears::frame, true}, frame.centreX, fractionBounds);
+    v.number({"centreY", "frame's centre", Bears::frame, true}, frame.centreY, fractionBounds);
+    v.number({"width", "frame's width", Bears::frame, true}, frame.width, fractionBounds);
+    v.number({"degrees", "frame's turn", Bears::frame, true}, frame.degrees, turnBounds);
+    v.light({"grey", "", Bears::frame}, frame.grey);
+}
+
+template <typename Visitor, typename LineType>
+    requires std::same_as<std::remove_const_t<LineType>, subject::Line>
+void describe(Visitor& v, LineType& line) {
+    v.path(line);
+}
+
+template <typename Visitor, typename Edit>
+    requires std::same_as<std::remove_const_t<Edit>, subject::AreaEdit>
+void describe(Visitor& v, Edit& edit) {
+    v.word({"edit", "", Bears::reading, true}, edit.kind, &subject::areaEditNamed);
+    v.scribbles({"scribbles", "", Bears::reading, true}, edit.scribbles);
+}
+
+template <typename Visitor, typename Borrowed>
+    requires std::same_as<std::remove_const_t<Borrowed>, Borrowing>
+void describe(Visitor& v, Borrowed& borrowed) {
+    v.number({"picture", "picture that colours are taken from", Bears::reading, true}, borrowed.picture,
+             Bounds{0, double(mostOthers) - 1});
+    v.line({"part", "", Bears::reading, true}, borrowed.part);
+}
+
+template <typename Visitor, typename Name>
+    requires std::same_as<std::remove_const_t<Name>, AreaName>
+void describe(Visitor& v, Name& name) {
+    v.place({"x", "", Bears::reading, true}, {"y", "", Bears::reading, true}, name.x, name.y);
+    v.text({"name", ""}, name.name);
+    v.optionalWord({"plane", "", Bears::reading}, name.plane, &subject::planeNamed);
+    v.flag({"focal", "", Bears::reading}, name.focal);
+    v.word({"kind", "", Bears::reading}, name.kind, &subject::areaKindNamed);
+    v.object({"colour", "", Bears::reading}, name.colour);
+    v.optionalObject({"borrowed", "", Bears::reading}, name.borrowed);
+}
+
+template <typename Visitor, typename StudyType>
+    requires std::same_as<std::remove_const_t<StudyType>, Study>
+void describe(Visitor& v, StudyType& study) {
+    v.text({"title", ""}, study.title);
+    v.files({"others", "", Bears::reading}, study.others);
+    v.number({"widthMillimetres", "sheet width in mm", Bears::frame, true}, study.widthMillimetres, sheetBounds);
+    v.number({"heightMillimetres", "sheet height in mm", Bears::frame, true}, study.heightMillimetres, sheetBounds);
+    v.object({"frame", "", Bears::frame}, study.frame);
+    v.number({"areas", "number of areas", Bears::reading, true}, study.areas, areaBounds);
+    v.number({"valueLevels", "value steps", Bears::reading, true}, study.valueLevels, levelBounds);
+    v.numbers({"thresholds", "values at which masses part", Bears::reading}, study.thresholds, thresholdBounds,
+              std::size_t(levelBounds.most));
+    v.number({"squint", "", Bears::reading, true}, study.squint, fractionBounds);
+    v.object({"colour", "", Bears::reading}, study.colour);
+    v.text({"paper", ""}, study.paper);
+    v.text({"tray", ""}, study.tray);
+    v.number({"stickLimit", "number of sticks", Bears::nothing, true}, study.stickLimit, stickBounds);
+    v.number({"layers", "layers an area", Bears::nothing, true}, study.layers, layerBounds);
+    v.word({"detail", ""}, study.detail, &detailNamed);
+    v.word({"school", "", Bears::nothing, true}, study.school, &matching::schoolNamed);
+    v.word({"ground", "", Bears::nothing, true}, study.ground, &groundNamed);
+    v.word({"light", ""}, study.light, &colour::lightNamed);
+    v.list({"areaEdits", "", Bears::reading}, study.areaEdits);
+    v.list({"areaNames", "", Bears::reading}, study.areaNames);
+    v.list({"pairs", "", Bears::reading}, study.pairs);
+    v.list({"directions", ""}, study.directions);
+    v.list({"measures", ""}, study.measures);
+    v.index({"unit", ""}, study.unit, study.measures);
+}
+
+/// Fields as text, exactly and in their order: what depends on the same choices has the same key.
+std::string keyOf(const Study& study, Bears bears);
+
+}  // namespace planning
