@@ -146,7 +146,6 @@ VECTOR_LOOP void lookAt(const LaneThumbnails& thumbnails, const ThumbnailWeights
         seen.L[i] = 116.0f * fy - 16.0f;
         seen.a[i] = 500.0f * (fx - fy);
         seen.b[i] = 200.0f * (fy - fz);
-        seen.chroma[i] = std::sqrt(seen.a[i] * seen.a[i] + seen.b[i] * seen.b[i]);
         seen.speckle[i] = std::sqrt(std::max(0.0f, share * squares[i] - meanL * meanL));
         seen.tooth[i] = filled[i] / capacity[i];
     }
@@ -156,16 +155,14 @@ VECTOR_LOOP void takeNearest(const LaneColours& seen, const std::array<float, la
                              const SampleTable& samples, Nearest& nearest) {
     const int count = samples.size();
     for (int s = 0; s < count; ++s) {
-        const auto at = std::size_t(s);
-        const float L = samples.L[at], a = samples.a[at], b = samples.b[at], chroma = samples.chroma[at];
-        const float chromaWeight = samples.chromaWeight[at], hueWeight = samples.hueWeight[at];
-        float* least = nearest[at].data();
+        const SampleTable::Row row = samples.rows[std::size_t(s)];
+        float* least = nearest[std::size_t(s)].data();
 #pragma omp simd
         for (int i = 0; i < lanes; ++i) {
-            const float dL = seen.L[i] - L, da = seen.a[i] - a, db = seen.b[i] - b, dC = seen.chroma[i] - chroma;
-            const float hueSquared = std::max(0.0f, da * da + db * db - dC * dC);
-            const float distance = std::sqrt(dL * dL + dC * dC * chromaWeight + hueSquared * hueWeight) + fault[std::size_t(i)];
-            least[i] = std::min(least[i], distance);
+            const float dL = seen.L[i] - row.L, da = seen.a[i] - row.a, db = seen.b[i] - row.b;
+            const float radial = row.radialA * da + row.radialB * db;
+            const float tangent = row.tangentA * da + row.tangentB * db;
+            least[i] = std::min(least[i], dL * dL + radial * radial + tangent * tangent + fault[std::size_t(i)]);
         }
     }
 }

@@ -45,22 +45,27 @@ struct LaneThumbnails {
 
 /// What the lanes look like: CIELAB, standard deviation of L* over the heights, share of the tooth used.
 struct LaneColours {
-    alignas(64) float L[lanes], a[lanes], b[lanes], chroma[lanes], speckle[lanes], tooth[lanes];
+    alignas(64) float L[lanes], a[lanes], b[lanes], speckle[lanes], tooth[lanes];
     colour::Lab operator[](int lane) const { return {L[lane], a[lane], b[lane]}; }
 };
 
-/// Wanted colours as the search weighs them: distances in the manner of CIE94, with each colour's own weights.
+/// Wanted colours as the screen weighs them (see TargetDistance).
 struct SampleTable {
-    std::vector<float> L, a, b, chroma, chromaWeight, hueWeight, weight;
-    int size() const { return int(L.size()); }
+    struct Row {
+        float L, a, b;
+        float radialA, radialB, tangentA, tangentB;
+    };
+    std::vector<Row> rows;
+    std::vector<float> weight;
+    int size() const { return int(rows.size()); }
 };
 
-/// For each sample the least cost in each lane, row by row.
+/// For each sample the least squared cost in each lane, row by row.
 using Nearest = std::vector<std::array<float, lanes>>;
 
 void layLanes(const LaneThumbnails& under, const LaneStrokes& strokes, LaneThumbnails& after);
 void lookAt(const LaneThumbnails& thumbnails, const ThumbnailWeights& weights, LaneColours& seen);
-/// Lowers `nearest` to each sample's distance from the colours plus `fault` of the lane, where that is less.
+/// Lowers `nearest` to each sample's squared distance from the colours plus `fault` of the lane, where that is less.
 void takeNearest(const LaneColours& seen, const std::array<float, lanes>& fault, const SampleTable& samples,
                  Nearest& nearest);
 

@@ -29,10 +29,11 @@ class Chooser {
           bank_(bank),
           limit_(limit),
           width_(width),
-          weights_(weights),
           stickPrice_(stickPrice),
           progress_(progress),
-          free_(bank.sticks.size(), 0.0f) {}
+          free_(bank.sticks.size(), 0.0f) {
+        for (const Want& want : wants) screens_.emplace_back(want, bank, weights);
+    }
 
     std::optional<Palette> chosen() {
         if (!searchAlone()) return std::nullopt;
@@ -65,27 +66,30 @@ class Chooser {
 
     bool searchAlone() {
         stacks_.resize(wants_.size());
+        promising_.resize(wants_.size());
         const std::vector<int> all = bank_.all();
         return forEachArea([&](std::size_t a) {
             const std::vector<float> price(bank_.sticks.size(), float(stickPrice_ / wants_[a].importance));
-            stacks_[a] = bestStacks(wants_[a], bank_, all, price, width_, weights_).front();
+            Found found = bestStacks(screens_[a], all, price, width_);
+            stacks_[a] = std::move(found.stacks.front());
+            promising_[a] = std::move(found.promising);
         });
     }
 
     /// The stack of an area with another of these options, or none, in the place of one stick.
     Stack without(std::size_t a, int stick, const std::vector<int>& allowed) const {
         const Stack& stack = stacks_[a];
-        const Screen screen(wants_[a], bank_, weights_);
+        const Screen& screen = screens_[a];
         std::vector<StackLayer> rest = stack.layers;
         std::erase_if(rest, [&](const StackLayer& layer) { return layer.stick == stick; });
-        Stack best = judged(rest, wants_[a], bank_.sticks, weights_);
+        Stack best = screen.judged(rest);
         std::vector<Screened> tried = screen.tried(rest, best.tones, allowed);
         const auto cheapest = std::ranges::min_element(tried, {}, &Screened::cost);
         if (cheapest == tried.end() || cheapest->cost == std::numeric_limits<float>::infinity()) return best;
         const auto place = std::ranges::lower_bound(rest, cheapest->option, {},
                                                     [&](const StackLayer& l) { return bank_.indexOf(l); });
         rest.insert(place, bank_.options[std::size_t(cheapest->option)].layer);
-        Stack other = judged(rest, wants_[a], bank_.sticks, weights_);
+        Stack other = screen.judged(rest);
         return other.cost < best.cost ? other : best;
     }
 
@@ -139,7 +143,7 @@ class Chooser {
 
     /// The best stack of an area within some options, or the one given if that is better.
     Stack within(std::size_t a, const std::vector<int>& allowed, const Stack& known) const {
-        std::vector<Stack> found = bestStacks(wants_[a], bank_, allowed, free_, width_, weights_);
+        std::vector<Stack> found = bestStacks(screens_[a], allowed, free_, width_).stacks;
         return found.front().cost < known.cost ? std::move(found.front()) : known;
     }
 
@@ -151,14 +155,13 @@ class Chooser {
 
     /// How much the picture seems to gain (by the screen) from each stick that it does not draw from.
     std::vector<std::pair<double, int>> gains(const std::set<int>& palette) {
-        const std::vector<int> all = bank_.all();
         std::vector<std::vector<float>> gain(wants_.size(), std::vector<float>(bank_.sticks.size(), 0.0f));
         forEachArea([&](std::size_t a) {
-            const Screen screen(wants_[a], bank_, weights_);
+            const Screen& screen = screens_[a];
             const Stack& stack = stacks_[a];
             std::vector<float> inside{std::numeric_limits<float>::infinity()}, least(bank_.sticks.size(), inside[0]);
             const auto offer = [&](const std::vector<StackLayer>& rest, const std::vector<int>& tones) {
-                for (const Screened& s : screen.tried(rest, tones, all)) {
+                for (const Screened& s : screen.tried(rest, tones, promising_[a])) {
                     const int stick = bank_.options[std::size_t(s.option)].layer.stick;
                     float& best = palette.contains(stick) ? inside[0] : least[std::size_t(stick)];
                     best = std::min(best, s.cost + float(wants_[a].layerPrice) * float(rest.size()));
@@ -168,7 +171,7 @@ class Chooser {
                 std::vector<StackLayer> rest = stack.layers;
                 rest.erase(rest.begin() + std::ptrdiff_t(layer));
                 const Stack judgedRest =
-                    rest.size() > 3 ? judged(rest, wants_[a], bank_.sticks, weights_) : Stack{};
+                    rest.size() > 3 ? screen.judged(rest) : Stack{};
                 offer(rest, judgedRest.tones);
             }
             if (int(stack.layers.size()) < width_.layers) offer(stack.layers, stack.tones);
@@ -190,7 +193,7 @@ class Chooser {
         const std::set<int> palette = sticksOf(stacks_);
         standIns_.clear();
         const auto losses = lossesOf(palette);
-        std::vector<std::pair<double, int>> coming = gains(palette);
+        std::vector<std::pair<double, int>> rivals = gains(palette);
         if (progress_.cancelled()) return false;
         struct Trial {
             double promise;
@@ -198,8 +201,8 @@ class Chooser {
             auto operator<=>(const Trial&) const = default;
         };
         std::vector<Trial> trials;
-        if (coming.size() > std::size_t(width_.swaps)) coming.resize(std::size_t(width_.swaps));
-        for (const auto& [gain, in] : coming) {
+        if (rivals.size() > std::size_t(width_.swaps)) rivals.resize(std::size_t(width_.swaps));
+        for (const auto& [gain, in] : rivals) {
             if (int(palette.size()) < limit_) trials.push_back({gain + stickPrice_, in, -1});
             for (const auto& [out, loss] : losses) trials.push_back({gain + loss.cost, in, out});
         }
@@ -212,17 +215,13 @@ class Chooser {
             changed.insert(trial.in);
             changed.erase(trial.out);
             if (int(changed.size()) > limit_) continue;
-            const std::vector<int> allowed = bank_.of({changed.begin(), changed.end()});
+            const std::vector<int> allowed = bank_.of({changed.begin(), changed.end()}), coming = bank_.of({trial.in});
             std::vector<Stack> stacks = stacks_;
             const bool isDone = forEachArea([&](std::size_t a) {
                 const bool mustChange = trial.out >= 0 && uses(stacks_[a], trial.out);
-                Stack known = mustChange ? judged({}, wants_[a], bank_.sticks, weights_) : stacks_[a];
-                if (mustChange || width_.layers <= 2) {
-                    stacks[a] = within(a, allowed, known);
-                    return;
-                }
-                const Screen screen(wants_[a], bank_, weights_);
-                stacks[a] = exchanged(known, wants_[a], bank_, screen, bank_.of({trial.in}), free_, width_, weights_);
+                Stack known = mustChange ? without(a, trial.out, allowed) : stacks_[a];
+                if (mustChange) known = exchanged(std::move(known), screens_[a], allowed, free_, width_);
+                stacks[a] = exchanged(std::move(known), screens_[a], coming, free_, width_);
             });
             if (!isDone) return false;
             if (paletteCost(wants_, stacks, stickPrice_) >= paletteCost(wants_, stacks_, stickPrice_) - 1e-9) continue;
@@ -236,11 +235,12 @@ class Chooser {
     const OptionBank& bank_;
     int limit_;
     const SearchWidth& width_;
-    const StackWeights& weights_;
     double stickPrice_;
     const common::Progress& progress_;
     const std::vector<float> free_;
+    std::vector<Screen> screens_;  // by area
     std::vector<Stack> stacks_;
+    std::vector<std::vector<int>> promising_;  // by area: options that did well where all were tried
     std::map<std::pair<std::size_t, int>, Stack> standIns_;  // by area and the stick that is done without
 };
 

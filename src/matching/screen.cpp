@@ -17,12 +17,9 @@ SampleTable tableOf(const std::vector<Sample>& samples) {
     SampleTable table;
     for (const Sample& sample : samples) {
         const TargetDistance distance(sample.wanted);
-        table.L.push_back(float(sample.wanted.L));
-        table.a.push_back(float(sample.wanted.a));
-        table.b.push_back(float(sample.wanted.b));
-        table.chroma.push_back(float(colour::chroma(sample.wanted)));
-        table.chromaWeight.push_back(float(distance.chromaWeight()));
-        table.hueWeight.push_back(float(distance.hueWeight()));
+        table.rows.push_back({float(sample.wanted.L), float(sample.wanted.a), float(sample.wanted.b),
+                              float(distance.radialA()), float(distance.radialB()), float(distance.tangentA()),
+                              float(distance.tangentB())});
         table.weight.push_back(float(sample.weight));
     }
     return table;
@@ -31,7 +28,7 @@ SampleTable tableOf(const std::vector<Sample>& samples) {
 }  // namespace
 
 Screen::Screen(const Want& want, const OptionBank& bank, const StackWeights& weights)
-    : bank_(bank), weights_(weights), samples_(tableOf(want.samples)), ground_(thumbnailOf(want.ground)) {
+    : want_(want), bank_(bank), weights_(weights), samples_(tableOf(want.samples)), ground_(thumbnailOf(want.ground)) {
     for (const PreparedStick& stick : bank.sticks) {
         stray_.push_back(float(strayCost(want.samples, stick, weights)));
         isBlack_.push_back(isBlack(stick));
@@ -78,7 +75,8 @@ class Screen::Pass {
         descend(0, pressures_, LaneThumbnails(screen_.ground_), true, nearest);
         std::array<float, lanes> cost{};
         for (std::size_t s = 0; s < nearest.size(); ++s)
-            for (std::size_t lane = 0; lane < lanes; ++lane) cost[lane] += screen_.samples_.weight[s] * nearest[s][lane];
+            for (std::size_t lane = 0; lane < lanes; ++lane)
+                cost[lane] += screen_.samples_.weight[s] * std::sqrt(nearest[s][lane]);
         return cost;
     }
 
@@ -170,6 +168,9 @@ class Screen::Pass {
             // A tone with black in it serves the darks; near enough, since what is light is far from such a tone.
             const bool black = isBlackLaid_ || (isCandidateLaid_ && areBlack_[lane]);
             if (black && seen.L[lane] > w.darkTo) fault[lane] += float(w.blackInColour);
+            // (d + fault)^2 for a distance d as they usually are.
+            constexpr float usualDistance = 2;
+            fault[lane] *= fault[lane] + 2 * usualDistance;
         }
         takeNearest(seen, fault, screen_.samples_, nearest);
     }

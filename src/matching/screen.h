@@ -14,10 +14,18 @@ struct Screened {
     float cost = std::numeric_limits<float>::infinity();
 };
 
-/// Tries options in stacks over one area's ground. Holds what does not change from stack to stack.
+/// Tries options in stacks over one area's ground. Holds what does not change from stack to stack; what it was made
+/// from must outlive it.
 class Screen {
  public:
     Screen(const Want& want, const OptionBank& bank, const StackWeights& weights);
+
+    const Want& want() const { return want_; }
+    const OptionBank& bank() const { return bank_; }
+    /// The whole film's judgement.
+    Stack judged(std::vector<StackLayer> layers) const {
+        return matching::judged(std::move(layers), want_, bank_.sticks, weights_);
+    }
 
     /// Puts each of `candidates` (rising) into `layers` at its place by rank, none of them a stick that is there
     /// already (those cost infinity), and tries every pressure of it over and under the pressures of the layers. Of
@@ -30,6 +38,7 @@ class Screen {
     using Pressures = std::array<std::uint8_t, 8>;
     class Pass;
 
+    const Want& want_;
     const OptionBank& bank_;
     const StackWeights& weights_;
     SampleTable samples_;

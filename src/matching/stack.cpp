@@ -23,17 +23,6 @@ double faultOf(const pigment::Patch& patch, const StackWeights& weights) {
            weights.speckle * std::max(0.0, pigment::speckle(patch) - weights.speckleBudget);
 }
 
-pigment::Patch laidAs(int tone, const pigment::Patch& ground, const std::vector<pigment::Stroke>& strokes) {
-    pigment::Patch patch = ground;
-    const int count = int(strokes.size());
-    for (int i = 0; i < count; ++i) {
-        pigment::Stroke stroke = strokes[std::size_t(i)];
-        stroke.pressure = pigment::Pressure{float(pigment::pressureIn(tone, i, count))};
-        pigment::lay(patch, stroke);
-    }
-    return patch;
-}
-
 }  // namespace
 
 const std::vector<Manner>& mannersOf(materials::Kind kind) {
@@ -55,10 +44,10 @@ std::vector<pigment::Stroke> strokesOf(const std::vector<StackLayer>& layers, co
 }
 
 double strayCost(const std::vector<Sample>& samples, const PreparedStick& stick, const StackWeights& weights) {
-    double nearest = 1e9;
+    double nearest = 1e18;
     for (const Sample& sample : samples)
-        nearest = std::min(nearest, colour::differenceCie2000(sample.wanted, stick.masstone));
-    return weights.stray * std::max(0.0, nearest - weights.strayBudget);
+        nearest = std::min(nearest, TargetDistance(sample.wanted)(stick.masstone));
+    return weights.stray * std::max(0.0, std::sqrt(nearest) - weights.strayBudget);
 }
 
 Stack judged(std::vector<StackLayer> layers, const Want& want, const std::vector<PreparedStick>& sticks,
@@ -106,8 +95,9 @@ Stack judged(std::vector<StackLayer> layers, const Want& want, const std::vector
     for (const pigment::HandSample& hand : hands) {
         const auto unsteadyStrokes = strokesOf(stack.layers, sticks, hand);
         std::vector<colour::Lab> colours;
-        for (const int tone : served)
-            colours.push_back(pigment::labOf(laidAs(tone, want.ground, unsteadyStrokes), weights.light));
+        pigment::forTones(want.ground, unsteadyStrokes, served, [&](int, const pigment::Patch& patch) {
+            colours.push_back(pigment::labOf(patch, weights.light));
+        });
         for (std::size_t s = 0; s < want.samples.size(); ++s) {
             const auto at = std::ranges::lower_bound(served, stack.tones[s]) - served.begin();
             stack.unsteady += want.samples[s].weight *

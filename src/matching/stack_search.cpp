@@ -56,9 +56,9 @@ double pricedCost(const Stack& stack, const std::vector<float>& stickPrice) {
     return cost;
 }
 
-Stack exchanged(Stack stack, const Want& want, const OptionBank& bank, const Screen& screen,
-                const std::vector<int>& allowed, const std::vector<float>& stickPrice, const SearchWidth& width,
-                const StackWeights& weights) {
+Stack exchanged(Stack stack, const Screen& screen, const std::vector<int>& allowed,
+                const std::vector<float>& stickPrice, const SearchWidth& width) {
+    const OptionBank& bank = screen.bank();
     for (int round = 0; round < width.exchanges; ++round) {
         bool isBetter = false;
         for (std::size_t layer = 0; layer < stack.layers.size(); ++layer) {
@@ -66,11 +66,11 @@ Stack exchanged(Stack stack, const Want& want, const OptionBank& bank, const Scr
             rest.erase(rest.begin() + std::ptrdiff_t(layer));
             std::vector<int> tones = stack.tones;
             for (int& tone : tones) tone = toneWithout(tone, int(layer), int(stack.layers.size()));
-            std::vector<Stack> tried{judged(rest, want, bank.sticks, weights)};
+            std::vector<Stack> tried{screen.judged(rest)};
             for (const Screened& s :
                  cheapest(screen.tried(rest, tones, allowed), (width.judged + 1) / 2, bank, stickPrice)) {
                 const Layers layers = with(rest, s.option, bank);
-                if (layers != stack.layers) tried.push_back(judged(layers, want, bank.sticks, weights));
+                if (layers != stack.layers) tried.push_back(screen.judged(layers));
             }
             keepBest(tried, 1, stickPrice);
             if (pricedCost(tried.front(), stickPrice) >= pricedCost(stack, stickPrice) - 1e-9) continue;
@@ -82,22 +82,24 @@ Stack exchanged(Stack stack, const Want& want, const OptionBank& bank, const Scr
     return stack;
 }
 
-std::vector<Stack> bestStacks(const Want& want, const OptionBank& bank, const std::vector<int>& allowed,
-                              const std::vector<float>& stickPrice, const SearchWidth& width,
-                              const StackWeights& weights) {
-    const Screen screen(want, bank, weights);
-    std::vector<Stack> found{judged({}, want, bank.sticks, weights)}, beam = found;
-    std::vector<int> open = allowed;
+Found bestStacks(const Screen& screen, const std::vector<int>& allowed, const std::vector<float>& stickPrice,
+                 const SearchWidth& width) {
+    const OptionBank& bank = screen.bank();
+    std::vector<Stack> found{screen.judged({})}, beam = found;
     std::vector<float> promise(bank.options.size(), std::numeric_limits<float>::infinity());
+    // What has promised little so far is not tried any more.
+    const auto shortlist = [&] {
+        std::vector<int> open = allowed;
+        if (int(open.size()) <= width.shortlist) return open;
+        std::ranges::nth_element(open, open.begin() + width.shortlist, {},
+                                 [&](int option) { return std::pair(promise[std::size_t(option)], option); });
+        open.resize(std::size_t(width.shortlist));
+        std::ranges::sort(open);
+        return open;
+    };
+    std::vector<int> open = allowed;
     for (int depth = 1; depth <= width.layers; ++depth) {
-        if (depth == 3 && int(open.size()) > width.shortlist) {
-            // What has promised little so far is not tried any more.
-            std::ranges::nth_element(open, open.begin() + width.shortlist, {}, [&](int option) {
-                return std::pair(promise[std::size_t(option)], option);
-            });
-            open.resize(std::size_t(width.shortlist));
-            std::ranges::sort(open);
-        }
+        if (depth == 3) open = shortlist();
         std::vector<Stack> next;
         for (const Stack& stack : beam) {
             auto screened = screen.tried(stack.layers, stack.tones, open);
@@ -105,11 +107,11 @@ std::vector<Stack> bestStacks(const Want& want, const OptionBank& bank, const st
                 promise[std::size_t(s.option)] =
                     std::min(promise[std::size_t(s.option)], s.cost + priceOf(s.option, bank, stickPrice));
             for (const Screened& s : cheapest(std::move(screened), width.judged, bank, stickPrice))
-                next.push_back(judged(with(stack.layers, s.option, bank), want, bank.sticks, weights));
+                next.push_back(screen.judged(with(stack.layers, s.option, bank)));
         }
         if (next.empty()) break;
         keepBest(next, width.beam, stickPrice);
-        next.front() = exchanged(std::move(next.front()), want, bank, screen, open, stickPrice, width, weights);
+        next.front() = exchanged(std::move(next.front()), screen, open, stickPrice, width);
         const double before = pricedCost(found.front(), stickPrice);
         found.insert(found.end(), next.begin(), next.end());
         keepBest(found, width.kept, stickPrice);
@@ -117,7 +119,7 @@ std::vector<Stack> bestStacks(const Want& want, const OptionBank& bank, const st
         beam = std::move(next);
         keepBest(beam, width.beam, stickPrice);
     }
-    return found;
+    return {std::move(found), shortlist()};
 }
 
 }  // namespace matching

@@ -34,7 +34,7 @@ std::vector<Mixture> mixturesFor(const colour::Lab& wanted, const pigment::Patch
     width.judged = 4 * count;
     std::vector<Mixture> mixtures;
     const std::vector<float> free(sticks.size(), 0.0f);
-    for (const Stack& stack : bestStacks(want, bank, bank.of(allowed), free, width, weights)) {
+    for (const Stack& stack : bestStacks(Screen(want, bank, weights), bank.of(allowed), free, width).stacks) {
         std::vector<Lay> lays;
         const int size = int(stack.layers.size());
         for (int i = 0; i < size; ++i) {

@@ -1,20 +1,27 @@
 #include "matching/target_distance.h"
 
 #include <algorithm>
-#include <cmath>
 
 namespace matching {
 
-TargetDistance::TargetDistance(const colour::Lab& target) : target_(target), chroma_(colour::chroma(target)) {
-    chromaWeight_ = 1.0 / std::pow(1.0 + 0.045 * chroma_, 2);
-    hueWeight_ = 1.0 / std::pow(1.0 + 0.015 * chroma_, 2);
+TargetDistance::TargetDistance(const colour::Lab& target) : target_(target) {
+    const double chroma = std::max(1e-3, colour::chroma(target));
+    const double radial = 1.0 / (1.0 + 0.045 * chroma) / chroma, tangent = 1.0 / (1.0 + 0.015 * chroma) / chroma;
+    radialA_ = radial * target.a;
+    radialB_ = radial * target.b;
+    tangentA_ = -tangent * target.b;
+    tangentB_ = tangent * target.a;
+    // A grey has no direction of its own: all count alike.
+    if (colour::chroma(target) < 1e-3) {
+        radialA_ = tangentB_ = 1;
+        radialB_ = tangentA_ = 0;
+    }
 }
 
 double TargetDistance::operator()(const colour::Lab& lab) const {
-    const double l = lab.L - target_.L;
-    const double c = colour::chroma(lab) - chroma_;
-    const double ab = (lab.a - target_.a) * (lab.a - target_.a) + (lab.b - target_.b) * (lab.b - target_.b);
-    return l * l + c * c * chromaWeight_ + std::max(0.0, ab - c * c) * hueWeight_;
+    const double l = lab.L - target_.L, a = lab.a - target_.a, b = lab.b - target_.b;
+    const double radial = radialA_ * a + radialB_ * b, tangent = tangentA_ * a + tangentB_ * b;
+    return l * l + radial * radial + tangent * tangent;
 }
 
 }  // namespace matching

@@ -2,7 +2,9 @@
 
 #include <algorithm>
 #include <array>
+#include <numeric>
 #include <span>
+#include <vector>
 
 #include "pigment/patch.h"
 
@@ -21,20 +23,38 @@ constexpr int pressureIn(int tone, int stroke, int strokes) {
     return tone >> (2 * (strokes - 1 - stroke)) & 3;
 }
 
-/// Calls visit(tone, patch) for every tone, in rising order. The strokes' own pressures are not looked at.
+/// Calls visit(tone, patch) for each of some tones (rising), in their order; those that begin alike share the work. The
+/// strokes' own pressures are not looked at.
 template <typename Visit>
-void forEachTone(const Patch& ground, std::span<const Stroke> strokes, const Visit& visit, int tone = 0) {
+void forTones(const Patch& ground, std::span<const Stroke> strokes, std::span<const int> tones, const Visit& visit) {
     if (strokes.empty()) {
-        visit(tone, ground);
+        for (const int tone : tones) visit(tone, ground);
         return;
     }
-    for (int level = 0; level < pressureLevels; ++level) {
+    while (!tones.empty()) {
+        const int level = pressureIn(tones.front(), 0, int(strokes.size()));
+        const auto alike = tones.first(std::size_t(
+            std::ranges::find_if(tones, [&](int t) { return pressureIn(t, 0, int(strokes.size())) != level; }) -
+            tones.begin()));
+        tones = tones.subspan(alike.size());
+        if (level == 0) {
+            forTones(ground, strokes.subspan(1), alike, visit);
+            continue;
+        }
         Patch patch = ground;
         Stroke stroke = strokes.front();
         stroke.pressure = Pressure{float(level)};
         lay(patch, stroke);
-        forEachTone(patch, strokes.subspan(1), visit, tone * pressureLevels + level);
+        forTones(patch, strokes.subspan(1), alike, visit);
     }
+}
+
+/// The same for every tone.
+template <typename Visit>
+void forEachTone(const Patch& ground, std::span<const Stroke> strokes, const Visit& visit) {
+    std::vector<int> all(std::size_t(toneCount(int(strokes.size()))));
+    std::iota(all.begin(), all.end(), 0);
+    forTones(ground, strokes, all, visit);
 }
 
 /// Pressures between the four levels: the tones around them and the part that each has in what is laid. Simplex

@@ -175,8 +175,10 @@ void lookAt(Plan& plan) {
     plan.summary.picture = rendering::figuresOf(differences);
     plan.summary.squinted = rendering::figuresOf(
         rendering::differenceSeen(plan.reference, sheet, rendering::squintSigma(sheet.size())));
+    cv::Mat stacks;
+    cv::resize(plan.stackMap, stacks, differences.size(), 0, 0, cv::INTER_NEAREST);
     for (int s = 0; s < int(plan.stacks.size()); ++s)
-        plan.stacks[std::size_t(s)].pictureDifference = cv::mean(differences, plan.stackMap == s)[0];
+        plan.stacks[std::size_t(s)].pictureDifference = cv::mean(differences, stacks == s)[0];
 }
 
 void summarise(Plan& plan, const std::vector<matching::PreparedStick>& tray) {

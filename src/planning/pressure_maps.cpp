@@ -22,6 +22,9 @@ using rendering::mostStrokes;
 /// A step that is blurred so rises from a tenth to nine tenths over a mark's width.
 constexpr double sigmaOfMark = 0.39;
 
+/// From how wide a blur (pixels) on a map need not be found at the full size.
+constexpr double smoothFrom = 2.5;
+
 /// What a change of pressure costs against the smooth map, in squared CIEDE2000 a squared step: little.
 constexpr float changePrice = 0.6f;
 
@@ -32,13 +35,10 @@ struct Metric {
 
     explicit Metric(const cv::Vec3f& wanted) : lab(wanted) {
         const matching::TargetDistance distance({wanted[0], wanted[1], wanted[2]});
-        const float chroma = std::max(1e-3f, std::hypot(wanted[1], wanted[2]));
-        const float radial = std::sqrt(float(distance.chromaWeight())) / chroma;
-        const float tangent = std::sqrt(float(distance.hueWeight())) / chroma;
-        radialA = radial * wanted[1];
-        radialB = radial * wanted[2];
-        tangentA = -tangent * wanted[2];
-        tangentB = tangent * wanted[1];
+        radialA = float(distance.radialA());
+        radialB = float(distance.radialB());
+        tangentA = float(distance.tangentA());
+        tangentB = float(distance.tangentB());
     }
     cv::Vec3f operator()(const cv::Vec3f& colour) const {
         const float a = colour[1] - lab[1], b = colour[2] - lab[2];
@@ -91,7 +91,9 @@ class Mapper {
                 for (cv::Mat& map : maps_) cv::resize(map, map, scale.mask.size(), 0, 0, cv::INTER_LINEAR);
             const int sweeps = isFirst ? 3 : 2;
             for (int sweep = 0; sweep < sweeps; ++sweep)
-                for (int layer = 0; layer < layers_; ++layer) follow(scale, layer);
+                for (int layer = 0; layer < layers_; ++layer)
+                    // A map that is so smooth has been found at a smaller size.
+                    if (isFirst || factor > 1 || sigmaOf(layer, scale) < smoothFrom) follow(scale, layer);
             isFirst = false;
         }
         std::vector<cv::Mat> out;
@@ -104,10 +106,9 @@ class Mapper {
         return sigmaOfMark * task_.markPixels[std::size_t(layer)] / scale.factor;
     }
 
+    /// Places beside the area get what lies nearest in it, so that maps can be enlarged.
     cv::Mat smoothed(const cv::Mat& map, int layer, const Scale& scale) const {
-        const double sigma = sigmaOf(layer, scale);
-        if (sigma < 0.3) return map;
-        return subject::blurredWithin(map, scale.mask, sigma);
+        return subject::blurredWithin(map, scale.mask, std::max(0.5, sigmaOf(layer, scale)));
     }
 
     /// The nearest tone at each place alone.

@@ -40,38 +40,47 @@ Tone toneOf(int number, const Tally& tally, std::size_t pixels, const ToneColour
     return tone;
 }
 
-/// Lays a tone by another hand or to look at it under other lights.
-pigment::Patch laidAs(const Plan& plan, const PlannedStack& stack, int tone, pigment::HandSample hand) {
-    pigment::Patch patch = stack.start;
-    std::vector<pigment::Stroke> strokes = strokesOf(plan, stack);
-    const int count = int(strokes.size());
-    for (int i = 0; i < count; ++i) {
-        pigment::Stroke& stroke = strokes[std::size_t(i)];
-        stroke.pressure = pigment::Pressure{float(pigment::pressureIn(tone, i, count))};
-        stroke.amountFactor = hand.amount;
-        stroke.coverageFactor = hand.coverage;
-        pigment::lay(patch, stroke);
+/// What an unsteady hand makes of a stack's tones.
+void addUnsteady(const Plan& plan, PlannedStack& stack) {
+    std::vector<int> numbers;
+    for (const Tone& tone : stack.tones) numbers.push_back(tone.number);
+    const auto hands = pigment::handSamples(pigment::usualHandSpread);
+    for (const pigment::HandSample& hand : hands) {
+        std::vector<pigment::Stroke> strokes = strokesOf(plan, stack);
+        for (pigment::Stroke& stroke : strokes) {
+            stroke.amountFactor = hand.amount;
+            stroke.coverageFactor = hand.coverage;
+        }
+        auto tone = stack.tones.begin();
+        pigment::forTones(stack.start, strokes, numbers, [&](int, const pigment::Patch& patch) {
+            tone->unsteady +=
+                colour::differenceCie2000(tone->target, pigment::labOf(patch, plan.light)) / double(hands.size());
+            ++tone;
+        });
     }
-    return patch;
 }
 
-void judge(Tone& tone, const Plan& plan, const PlannedStack& stack) {
-    const auto hands = pigment::handSamples(pigment::usualHandSpread);
-    for (const pigment::HandSample& hand : hands)
-        tone.unsteady += colour::differenceCie2000(
-                             tone.target, pigment::labOf(laidAs(plan, stack, tone.number, hand), plan.light)) /
-                         double(hands.size());
-    // What holds so little of the picture is not looked at under other lights.
-    constexpr double tellingShare = 0.0005;
-    tone.differenceUnder.fill(tone.difference);
-    if (tone.share < tellingShare || plan.light != colour::Light::daylight65) return;
-    const pigment::Patch patch = laidAs(plan, stack, tone.number, {1, 1});
-    for (int i = 0; i < colour::lightCount; ++i) {
-        const auto light = colour::Light(i);
-        if (light == plan.light) continue;
-        tone.differenceUnder[std::size_t(i)] =
-            colour::differenceCie2000(colour::labUnder(tone.target, light), pigment::labOf(patch, light));
+/// How tones that were matched in daylight look under other lights.
+void addLights(const Plan& plan, PlannedStack& stack) {
+    constexpr double tellingShare = 0.0005;  // what holds less of the picture is not looked at
+    std::vector<int> numbers;
+    std::vector<Tone*> telling;
+    for (Tone& tone : stack.tones) {
+        tone.differenceUnder.fill(tone.difference);
+        if (tone.share < tellingShare || plan.light != colour::Light::daylight65) continue;
+        numbers.push_back(tone.number);
+        telling.push_back(&tone);
     }
+    auto tone = telling.begin();
+    pigment::forTones(stack.start, strokesOf(plan, stack), numbers, [&](int, const pigment::Patch& patch) {
+        for (int i = 0; i < colour::lightCount; ++i) {
+            const auto light = colour::Light(i);
+            if (light == plan.light) continue;
+            (*tone)->differenceUnder[std::size_t(i)] = colour::differenceCie2000(
+                colour::labUnder((*tone)->target, light), pigment::labOf(patch, light));
+        }
+        ++tone;
+    });
 }
 
 }  // namespace
@@ -149,8 +158,7 @@ void tallyTones(Plan& plan, const cv::Mat& wanted) {
         for (int number = 0; number < pigment::toneCount(count); ++number) {
             const Tally& tally = tallies[std::size_t(i)][std::size_t(number)];
             if (tally.places == 0) continue;
-            Tone tone = toneOf(number, tally, wanted.total(), gives);
-            judge(tone, plan, stack);
+            const Tone tone = toneOf(number, tally, wanted.total(), gives);
             stack.tones.push_back(tone);
             for (int k = 0; k < count; ++k) {
                 Layer& layer = stack.layers[std::size_t(k)];
@@ -158,6 +166,8 @@ void tallyTones(Plan& plan, const cv::Mat& wanted) {
                 if (level > 0) (level == 1 ? layer.light : level == 2 ? layer.medium : layer.heavy) += tone.share / stack.share;
             }
         }
+        addUnsteady(plan, stack);
+        addLights(plan, stack);
         std::ranges::stable_sort(stack.tones, std::greater{}, &Tone::share);
     });
 }

@@ -28,7 +28,7 @@ cv::Mat pictureAfter(const Plan& plan, int steps, colour::Light light);
 cv::Mat mapOf(const Plan& plan, const Step& step);
 
 /// How far a sheet (CV_8UC3, R G B) is from the reference as it is wanted, as the eye sees both from the easel: the
-/// picture difference, pixel by pixel. Both under the plan's light.
+/// picture difference (see rendering::differenceSeen). Both under the plan's light.
 cv::Mat differenceMapOf(const Plan& plan, const cv::Mat& sheet);
 
 /// How many Munsell steps lighter a wash dries than it looks while it is wet; 0 for a step that lays nothing wet.

@@ -1,6 +1,7 @@
 #include "rendering/picture_difference.h"
 
 #include <algorithm>
+#include <cmath>
 #include <opencv2/core.hpp>
 #include <opencv2/imgproc.hpp>
 #include <vector>
@@ -12,10 +13,18 @@ namespace rendering {
 
 namespace {
 
-/// XYZ relative to D50, blurred, as CIELAB.
-cv::Mat labSeen(const cv::Mat& rgb, double sigma) {
+cv::Size reducedSize(cv::Size size, int factor) {
+    return {(size.width + factor - 1) / factor, (size.height + factor - 1) / factor};
+}
+
+/// XYZ relative to D50, blurred, as CIELAB. What so wide a blur leaves is seen at a smaller size as well: reduced first
+/// by the mean of `factor` pixels each way, a blur itself, whose variance the Gaussian then lacks.
+cv::Mat labSeen(const cv::Mat& rgb, double sigma, int factor) {
     cv::Mat light = colour::xyzOfSrgb8Image(rgb);
-    cv::GaussianBlur(light, light, {}, sigma, sigma, cv::BORDER_REFLECT);
+    if (factor > 1) cv::resize(light, light, reducedSize(rgb.size(), factor), 0, 0, cv::INTER_AREA);
+    const double boxVariance = (factor * factor - 1) / 12.0;
+    const double left = std::sqrt(sigma * sigma - boxVariance) / factor;
+    cv::GaussianBlur(light, light, {}, left, left, cv::BORDER_REFLECT);
     colour::toLab(light);
     return light;
 }
@@ -24,8 +33,9 @@ cv::Mat labSeen(const cv::Mat& rgb, double sigma) {
 
 cv::Mat differenceSeen(const cv::Mat& one, const cv::Mat& other, double sigma) {
     CV_Assert(one.size() == other.size());
+    const int factor = std::max(1, int(sigma / 2.4));
     cv::Mat map;
-    colour::differenceMap(labSeen(one, sigma), labSeen(other, sigma), map);
+    colour::differenceMap(labSeen(one, sigma, factor), labSeen(other, sigma, factor), map);
     return map;
 }
 

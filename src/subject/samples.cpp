@@ -43,12 +43,10 @@ cv::Mat blurredWithin(const cv::Mat& picture, const cv::Mat& mask, double sigma)
     picture.copyTo(sum, mask);
     cv::GaussianBlur(sum, sum, {}, sigma, sigma, cv::BORDER_CONSTANT);
     cv::GaussianBlur(weight, weight, {}, sigma, sigma, cv::BORDER_CONSTANT);
-    cv::max(weight, 1e-6, weight);
+    cv::max(weight, 1e-4, weight);
     if (picture.channels() == 3) cv::merge(std::vector<cv::Mat>(3, weight), weight);
     cv::divide(sum, weight, sum);
-    cv::Mat out = cv::Mat::zeros(picture.size(), picture.type());
-    sum.copyTo(out, mask);
-    return out;
+    return sum;
 }
 
 std::vector<ColourSample> samplesOf(const cv::Mat& lab, const cv::Mat& mask, double sigma, int count) {

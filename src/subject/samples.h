@@ -18,7 +18,8 @@ struct ColourSample {
 /// where they differ most (after X. Wu, Graphics Gems II, 1991). Weights add up to 1; empty for an empty mask.
 std::vector<ColourSample> samplesOf(const cv::Mat& lab, const cv::Mat& mask, double sigma, int count);
 
-/// A picture blurred inside a mask: what lies outside has no part in it. Outside it is 0.
+/// A picture blurred inside a mask: what lies outside has no part in it, and gets what is nearest inside, 0 if that is
+/// far.
 cv::Mat blurredWithin(const cv::Mat& picture, const cv::Mat& mask, double sigma);
 
 }  // namespace subject
