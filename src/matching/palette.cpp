@@ -40,12 +40,12 @@ class Chooser {
         progress_.at(0.5);
         if (!giveUp()) return std::nullopt;
         progress_.at(0.65);
-        if (!searchWithin()) return std::nullopt;
+        if (width_.exchanges > 0 && !searchWithin()) return std::nullopt;
         progress_.at(0.75);
-        for (int round = 0; round < 3 && width_.swaps > 0; ++round) {
+        for (int round = 0; round < width_.swapRounds; ++round) {
             const bool isBetter = swap();
             if (progress_.cancelled()) return std::nullopt;
-            progress_.at(0.75 + 0.08 * (round + 1));
+            progress_.at(0.75 + 0.25 * (round + 1) / width_.swapRounds);
             if (!isBetter) break;
         }
         const std::set<int> used = sticksOf(stacks_);
@@ -76,65 +76,79 @@ class Chooser {
         });
     }
 
-    /// The stack of an area with another of these options, or none, in the place of one stick.
-    Stack without(std::size_t a, int stick, const std::vector<int>& allowed) const {
+    /// What stands in for a stick of an area's stack: the same layers with another option, or none (-1), in its place;
+    /// and what the area loses by that, by the screen.
+    struct StandIn {
+        std::vector<StackLayer> layers;
+        int stick = -1;
+        double loss = 0;
+    };
+    StandIn standInFor(std::size_t a, int stick, const std::vector<int>& allowed) const {
         const Stack& stack = stacks_[a];
         const Screen& screen = screens_[a];
-        std::vector<StackLayer> rest = stack.layers;
-        std::erase_if(rest, [&](const StackLayer& layer) { return layer.stick == stick; });
-        Stack best = screen.judged(rest);
-        std::vector<Screened> tried = screen.tried(rest, best.tones, allowed);
-        const auto cheapest = std::ranges::min_element(tried, {}, &Screened::cost);
-        if (cheapest == tried.end() || cheapest->cost == std::numeric_limits<float>::infinity()) return best;
-        const auto place = std::ranges::lower_bound(rest, cheapest->option, {},
+        const auto layer = std::ranges::find(stack.layers, stick, &StackLayer::stick);
+        const int mine = bank_.indexOf(*layer);
+        std::vector<int> candidates{mine};
+        for (const int option : allowed)
+            if (bank_.options[std::size_t(option)].layer.stick != stick) candidates.push_back(option);
+        std::ranges::sort(candidates);
+        StandIn standIn{stack.layers, -1, 0};
+        standIn.layers.erase(standIn.layers.begin() + (layer - stack.layers.begin()));
+        const std::vector<int> tones =
+            standIn.layers.size() > 3 ? screen.judged(standIn.layers).tones : std::vector<int>{};
+        const Tried tried = screen.tried(standIn.layers, tones, candidates);
+        Screened best{-1, tried.without - float(wants_[a].layerPrice)};
+        float now = 0;
+        for (const Screened& s : tried.with) {
+            if (s.option == mine)
+                now = s.cost;
+            else if (s.cost < best.cost)
+                best = s;
+        }
+        standIn.loss = best.cost - now;
+        if (best.option < 0) return standIn;
+        standIn.stick = bank_.options[std::size_t(best.option)].layer.stick;
+        const auto place = std::ranges::lower_bound(standIn.layers, best.option, {},
                                                     [&](const StackLayer& l) { return bank_.indexOf(l); });
-        rest.insert(place, bank_.options[std::size_t(cheapest->option)].layer);
-        Stack other = screen.judged(rest);
-        return other.cost < best.cost ? other : best;
+        standIn.layers.insert(place, bank_.options[std::size_t(best.option)].layer);
+        return standIn;
     }
 
-    /// What the picture loses without each stick of `palette`, and the stacks that stand in.
-    struct Loss {
-        double cost = 0;
-        std::map<std::size_t, Stack> standIns;
-    };
-    std::map<int, Loss> lossesOf(const std::set<int>& palette) {
+    /// What the picture loses without each stick of `palette`.
+    std::map<int, double> lossesOf(const std::set<int>& palette) {
         std::vector<std::pair<std::size_t, int>> open;
         for (std::size_t a = 0; a < stacks_.size(); ++a)
             for (const StackLayer& layer : stacks_[a].layers)
                 if (!standIns_.contains({a, layer.stick})) open.push_back({a, layer.stick});
         const std::vector<int> allowed = bank_.of({palette.begin(), palette.end()});
-        std::vector<Stack> found(open.size());
+        std::vector<StandIn> found(open.size());
         common::forEachIndex(int(open.size()), [&](int i) {
-            if (progress_.cancelled()) return;
             const auto [a, stick] = open[std::size_t(i)];
-            std::vector<int> others;
-            for (const int option : allowed)
-                if (bank_.options[std::size_t(option)].layer.stick != stick) others.push_back(option);
-            found[std::size_t(i)] = without(a, stick, others);
+            if (!progress_.cancelled()) found[std::size_t(i)] = standInFor(a, stick, allowed);
         });
         for (std::size_t i = 0; i < open.size(); ++i) standIns_[open[i]] = std::move(found[i]);
-        std::map<int, Loss> losses;
-        for (const auto& [key, standIn] : standIns_) {
-            Loss& loss = losses[key.second];
-            loss.cost += wants_[key.first].importance * (standIn.cost - stacks_[key.first].cost);
-            loss.standIns[key.first] = standIn;
-        }
+        std::map<int, double> losses;
+        for (const auto& [key, standIn] : standIns_) losses[key.second] += wants_[key.first].importance * standIn.loss;
         return losses;
     }
 
     bool giveUp() {
         for (std::set<int> palette = sticksOf(stacks_); palette.size() > 1;) {
-            std::map<int, Loss> losses = lossesOf(palette);
+            const std::map<int, double> losses = lossesOf(palette);
             if (progress_.cancelled()) return false;
             if (losses.empty()) break;
-            const auto least = std::ranges::min_element(losses, {}, [](const auto& l) { return l.second.cost; });
+            const auto least = std::ranges::min_element(losses, {}, [](const auto& l) { return l.second; });
             const int stick = least->first;
-            if (int(palette.size()) <= limit_ && least->second.cost >= stickPrice_) break;
-            for (auto& [a, standIn] : least->second.standIns) stacks_[a] = std::move(standIn);
+            if (int(palette.size()) <= limit_ && least->second >= stickPrice_) break;
+            std::set<std::size_t> changed;
+            for (const auto& [key, standIn] : standIns_)
+                if (key.second == stick) {
+                    stacks_[key.first] = screens_[key.first].judged(standIn.layers);
+                    changed.insert(key.first);
+                }
             // What stood on the stick, or belongs to a stack that has changed, is found anew.
             std::erase_if(standIns_, [&](const auto& entry) {
-                return least->second.standIns.contains(entry.first.first) || uses(entry.second, stick);
+                return changed.contains(entry.first.first) || entry.second.stick == stick;
             });
             palette = sticksOf(stacks_);
         }
@@ -161,7 +175,7 @@ class Chooser {
             const Stack& stack = stacks_[a];
             std::vector<float> inside{std::numeric_limits<float>::infinity()}, least(bank_.sticks.size(), inside[0]);
             const auto offer = [&](const std::vector<StackLayer>& rest, const std::vector<int>& tones) {
-                for (const Screened& s : screen.tried(rest, tones, promising_[a])) {
+                for (const Screened& s : screen.tried(rest, tones, promising_[a]).with) {
                     const int stick = bank_.options[std::size_t(s.option)].layer.stick;
                     float& best = palette.contains(stick) ? inside[0] : least[std::size_t(stick)];
                     best = std::min(best, s.cost + float(wants_[a].layerPrice) * float(rest.size()));
@@ -204,7 +218,7 @@ class Chooser {
         if (rivals.size() > std::size_t(width_.swaps)) rivals.resize(std::size_t(width_.swaps));
         for (const auto& [gain, in] : rivals) {
             if (int(palette.size()) < limit_) trials.push_back({gain + stickPrice_, in, -1});
-            for (const auto& [out, loss] : losses) trials.push_back({gain + loss.cost, in, out});
+            for (const auto& [out, loss] : losses) trials.push_back({gain + loss, in, out});
         }
         std::ranges::sort(trials);
         if (trials.size() > std::size_t(width_.swaps)) trials.resize(std::size_t(width_.swaps));
@@ -219,7 +233,7 @@ class Chooser {
             std::vector<Stack> stacks = stacks_;
             const bool isDone = forEachArea([&](std::size_t a) {
                 const bool mustChange = trial.out >= 0 && uses(stacks_[a], trial.out);
-                Stack known = mustChange ? without(a, trial.out, allowed) : stacks_[a];
+                Stack known = mustChange ? screens_[a].judged(standInFor(a, trial.out, allowed).layers) : stacks_[a];
                 if (mustChange) known = exchanged(std::move(known), screens_[a], allowed, free_, width_);
                 stacks[a] = exchanged(std::move(known), screens_[a], coming, free_, width_);
             });
@@ -241,7 +255,7 @@ class Chooser {
     std::vector<Screen> screens_;  // by area
     std::vector<Stack> stacks_;
     std::vector<std::vector<int>> promising_;  // by area: options that did well where all were tried
-    std::map<std::pair<std::size_t, int>, Stack> standIns_;  // by area and the stick that is done without
+    std::map<std::pair<std::size_t, int>, StandIn> standIns_;  // by area and the stick that is done without
 };
 
 }  // namespace

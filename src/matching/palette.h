@@ -15,7 +15,7 @@ struct Palette {
 };
 
 /// What a stick more costs the picture, in units of its CIEDE2000.
-inline constexpr double usualStickPrice = 0.012;
+inline constexpr double usualStickPrice = 0.003;
 
 /// The stacks' costs by importance, and the price of every stick that they draw from.
 double paletteCost(const std::vector<Want>& wants, const std::vector<Stack>& stacks, double stickPrice);

@@ -73,6 +73,13 @@ class Screen::Pass {
             }
         Nearest nearest = without_;
         descend(0, pressures_, LaneThumbnails(screen_.ground_), true, nearest);
+        return meanOf(nearest);
+    }
+
+    float costWithout() const { return meanOf(without_).front(); }
+
+ private:
+    std::array<float, lanes> meanOf(const Nearest& nearest) const {
         std::array<float, lanes> cost{};
         for (std::size_t s = 0; s < nearest.size(); ++s)
             for (std::size_t lane = 0; lane < lanes; ++lane)
@@ -80,7 +87,6 @@ class Screen::Pass {
         return cost;
     }
 
- private:
     Nearest nothing() const {
         Nearest nearest(std::size_t(screen_.samples_.size()));
         for (auto& row : nearest) row.fill(std::numeric_limits<float>::infinity());
@@ -190,11 +196,13 @@ class Screen::Pass {
     bool isBlackLaid_ = false, isCandidateLaid_ = false;
 };
 
-std::vector<Screened> Screen::tried(const std::vector<StackLayer>& layers, const std::vector<int>& tones,
-                                    const std::vector<int>& candidates) const {
+Tried Screen::tried(const std::vector<StackLayer>& layers, const std::vector<int>& tones,
+                    const std::vector<int>& candidates) const {
     float stray = 0;
     for (const StackLayer& layer : layers) stray += stray_[std::size_t(layer.stick)];
-    std::vector<Screened> screened(candidates.size());
+    Tried tried;
+    std::vector<Screened>& screened = tried.with;
+    screened.resize(candidates.size());
     std::vector<std::size_t> open;  // places in `candidates`
     for (std::size_t i = 0; i < candidates.size(); ++i) {
         screened[i].option = candidates[i];
@@ -202,6 +210,7 @@ std::vector<Screened> Screen::tried(const std::vector<StackLayer>& layers, const
         if (std::ranges::find(layers, stick, &StackLayer::stick) == layers.end()) open.push_back(i);
     }
     Pass pass(*this, layers, tones);
+    tried.without = pass.costWithout() + stray;
     for (std::size_t from = 0; from < open.size();) {
         const std::size_t place = pass.placeOf(candidates[open[from]]);
         std::vector<int> together;
@@ -214,7 +223,7 @@ std::vector<Screened> Screen::tried(const std::vector<StackLayer>& layers, const
                 costs[i] + stray + stray_[std::size_t(bank_.options[std::size_t(together[i])].layer.stick)];
         from = to;
     }
-    return screened;
+    return tried;
 }
 
 }  // namespace matching

@@ -7,11 +7,17 @@
 
 namespace matching {
 
-/// An option tried as one more layer of a stack, and what the whole stack then costs by the screen (cheap, near the
-/// whole film's cost but for the spread of the hand and prices).
+/// An option tried as one more layer of a stack, and what the whole stack then costs by the screen: cheap, near the
+/// whole film's cost but for the spread of the hand and prices.
 struct Screened {
     int option = 0;
     float cost = std::numeric_limits<float>::infinity();
+};
+
+/// What comes of trying options, and what the stack costs without any.
+struct Tried {
+    float without = 0;
+    std::vector<Screened> with;
 };
 
 /// Tries options in stacks over one area's ground. Holds what does not change from stack to stack; what it was made
@@ -31,8 +37,8 @@ class Screen {
     /// already (those cost infinity), and tries every pressure of it over and under the pressures of the layers. Of
     /// more than three layers only the pressures that serve a sample and their neighbours are tried: `tones` are the
     /// tones of `layers` that serve the samples.
-    std::vector<Screened> tried(const std::vector<StackLayer>& layers, const std::vector<int>& tones,
-                                const std::vector<int>& candidates) const;
+    Tried tried(const std::vector<StackLayer>& layers, const std::vector<int>& tones,
+                const std::vector<int>& candidates) const;
 
  private:
     using Pressures = std::array<std::uint8_t, 8>;

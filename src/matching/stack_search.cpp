@@ -7,6 +7,9 @@ namespace matching {
 
 namespace {
 
+/// How far the screen may be off, in CIEDE2000 over an area, when two stacks differ by a layer.
+constexpr float screenMargin = 0.15f;
+
 using Layers = std::vector<StackLayer>;
 
 float priceOf(int option, const OptionBank& bank, const std::vector<float>& stickPrice) {
@@ -59,6 +62,7 @@ double pricedCost(const Stack& stack, const std::vector<float>& stickPrice) {
 Stack exchanged(Stack stack, const Screen& screen, const std::vector<int>& allowed,
                 const std::vector<float>& stickPrice, const SearchWidth& width) {
     const OptionBank& bank = screen.bank();
+    const Want& want = screen.want();
     for (int round = 0; round < width.exchanges; ++round) {
         bool isBetter = false;
         for (std::size_t layer = 0; layer < stack.layers.size(); ++layer) {
@@ -66,12 +70,20 @@ Stack exchanged(Stack stack, const Screen& screen, const std::vector<int>& allow
             rest.erase(rest.begin() + std::ptrdiff_t(layer));
             std::vector<int> tones = stack.tones;
             for (int& tone : tones) tone = toneWithout(tone, int(layer), int(stack.layers.size()));
-            std::vector<Stack> tried{screen.judged(rest)};
-            for (const Screened& s :
-                 cheapest(screen.tried(rest, tones, allowed), (width.judged + 1) / 2, bank, stickPrice)) {
-                const Layers layers = with(rest, s.option, bank);
-                if (layers != stack.layers) tried.push_back(screen.judged(layers));
-            }
+            const int mine = bank.indexOf(stack.layers[layer]);
+            std::vector<int> candidates = allowed;
+            const auto place = std::ranges::lower_bound(candidates, mine);
+            if (place == candidates.end() || *place != mine) candidates.insert(place, mine);
+            const Tried screened = screen.tried(rest, tones, candidates);
+            // Only what the screen does not put clearly behind the layer that is there gets the whole film.
+            const float now = std::ranges::find(screened.with, mine, &Screened::option)->cost +
+                              priceOf(mine, bank, stickPrice);
+            std::vector<Stack> tried;
+            if (screened.without < now + screenMargin + want.layerPrice) tried.push_back(screen.judged(rest));
+            for (const Screened& s : cheapest(screened.with, (width.judged + 1) / 2, bank, stickPrice))
+                if (s.option != mine && s.cost < now + screenMargin)
+                    tried.push_back(screen.judged(with(rest, s.option, bank)));
+            if (tried.empty()) continue;
             keepBest(tried, 1, stickPrice);
             if (pricedCost(tried.front(), stickPrice) >= pricedCost(stack, stickPrice) - 1e-9) continue;
             stack = std::move(tried.front());
@@ -102,7 +114,7 @@ Found bestStacks(const Screen& screen, const std::vector<int>& allowed, const st
         if (depth == 3) open = shortlist();
         std::vector<Stack> next;
         for (const Stack& stack : beam) {
-            auto screened = screen.tried(stack.layers, stack.tones, open);
+            auto screened = screen.tried(stack.layers, stack.tones, open).with;
             for (const Screened& s : screened)
                 promise[std::size_t(s.option)] =
                     std::min(promise[std::size_t(s.option)], s.cost + priceOf(s.option, bank, stickPrice));

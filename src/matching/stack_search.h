@@ -12,7 +12,8 @@ struct SearchWidth {
     int shortlist = 96;  // options that still are tried from the third layer on
     int exchanges = 2;  // rounds of trying another option in each layer's place
     int kept = 8;       // stacks given back
-    int swaps = 6;      // exchanges of palette sticks that are tried in a round
+    int swaps = 2;      // exchanges of palette sticks that are tried in a round
+    int swapRounds = 1;  // as long as a round betters it
 };
 
 /// The best stacks for one area, best first: by cost and `stickPrice` (by stick, in units of the area's cost) of what

@@ -46,8 +46,8 @@ matching::SearchWidth widthFor(const Study& study, Fineness fineness) {
     width.beam = 1;
     width.judged = 2;
     width.shortlist = 48;
-    width.exchanges = 1;
-    width.swaps = 0;
+    width.exchanges = 0;
+    width.swapRounds = 0;
     return width;
 }
 
@@ -130,7 +130,7 @@ StackMaps mapsOf(const Plan& plan, const Study& study, int index, const cv::Mat&
     StackMaps made;
     made.box = cv::boundingRect(mask);
     if (stack.layers.empty()) return made;
-    const double scale = fineness == Fineness::coarse ? 0.5 : 1.0;
+    const double scale = fineness == Fineness::coarse ? 0.25 : 1.0;
     MapTask task;
     task.layers = int(stack.layers.size());
     task.wanted = wanted(made.box);
@@ -139,6 +139,7 @@ StackMaps mapsOf(const Plan& plan, const Study& study, int index, const cv::Mat&
         cv::resize(task.wanted, task.wanted, {}, scale, scale, cv::INTER_AREA);
         cv::resize(task.mask, task.mask, task.wanted.size(), 0, 0, cv::INTER_NEAREST);
     }
+    task.eyePixels = scale * rendering::easelSigma(wanted.size());
     const ToneColours gives = toneColours(plan, stack);
     task.tones = gives.colours;
     const matching::StackWeights weights;

@@ -6,6 +6,7 @@
 #include <opencv2/core.hpp>
 #include <opencv2/imgproc.hpp>
 
+#include "colour/image_colour.h"
 #include "common/parallel.h"
 #include "matching/target_distance.h"
 #include "pigment/tones.h"
@@ -25,15 +26,18 @@ constexpr double sigmaOfMark = 0.39;
 /// From how wide a blur (pixels) on a map need not be found at the full size.
 constexpr double smoothFrom = 2.5;
 
+/// How far beside what is wanted is aimed at most, in CIELAB.
+constexpr float farthestAim = 3;
+
 /// What a change of pressure costs against the smooth map, in squared CIEDE2000 a squared step: little.
 constexpr float changePrice = 0.6f;
 
-/// The metric of TargetDistance at a colour, as a square root: differences times it have that length.
+/// The metric of matching::TargetDistance at a colour: differences times it have that length.
 struct Metric {
-    cv::Vec3f lab;
-    float radialA, radialB, tangentA, tangentB;
+    float L, a, b, radialA, radialB, tangentA, tangentB;
 
-    explicit Metric(const cv::Vec3f& wanted) : lab(wanted) {
+    Metric() = default;
+    explicit Metric(const cv::Vec3f& wanted) : L(wanted[0]), a(wanted[1]), b(wanted[2]) {
         const matching::TargetDistance distance({wanted[0], wanted[1], wanted[2]});
         radialA = float(distance.radialA());
         radialB = float(distance.radialB());
@@ -41,15 +45,35 @@ struct Metric {
         tangentB = float(distance.tangentB());
     }
     cv::Vec3f operator()(const cv::Vec3f& colour) const {
-        const float a = colour[1] - lab[1], b = colour[2] - lab[2];
-        return {colour[0] - lab[0], radialA * a + radialB * b, tangentA * a + tangentB * b};
+        const float da = colour[1] - a, db = colour[2] - b;
+        return {colour[0] - L, radialA * da + radialB * db, tangentA * da + tangentB * db};
     }
 };
+
+float squared(const cv::Vec3f& v) {
+    return v[0] * v[0] + v[1] * v[1] + v[2] * v[2];
+}
+
+float dot(const cv::Vec3f& one, const cv::Vec3f& other) {
+    return one[0] * other[0] + one[1] * other[1] + one[2] * other[2];
+}
 
 /// One area at one scale.
 struct Scale {
     cv::Mat wanted, mask;
-    double factor = 1;  // pixels of the whole a pixel of this
+    double factor = 1;            // pixels of the whole a pixel of this
+    std::vector<Metric> metrics;  // of every pixel, row by row
+
+    void measure() {
+        metrics.resize(wanted.total());
+        common::forEachIndex(wanted.rows, [&](int y) {
+            for (int x = 0; x < wanted.cols; ++x)
+                if (mask.at<uchar>(y, x))
+                    metrics[std::size_t(y) * std::size_t(wanted.cols) + std::size_t(x)] =
+                        Metric(wanted.at<cv::Vec3f>(y, x));
+        });
+    }
+    const Metric* row(int y) const { return &metrics[std::size_t(y) * std::size_t(wanted.cols)]; }
 };
 
 /// A picture reduced by the mean of what lies inside the mask.
@@ -74,26 +98,37 @@ Scale reduced(const Scale& whole, int factor) {
 class Mapper {
  public:
     explicit Mapper(const MapTask& task) : task_(task), layers_(task.layers) {
-        for (const colour::Lab& tone : task.tones)
+        for (const colour::Lab& tone : task.tones) {
             tones_.push_back({float(tone.L), float(tone.a), float(tone.b)});
+            const colour::Xyz light = colour::xyzFromLab(tone);
+            toneLight_.push_back({float(light.x), float(light.y), float(light.z)});
+        }
     }
 
     std::vector<cv::Mat> maps() {
-        const Scale whole{task_.wanted, task_.mask, 1};
+        const Scale whole{task_.wanted, task_.mask, 1, {}};
         const int pixels = cv::countNonZero(task_.mask);
         bool isFirst = true;
         for (const int factor : {4, 2, 1}) {
             if (factor > 1 && pixels < 400 * factor * factor) continue;
-            const Scale scale = reduced(whole, factor);
+            Scale scale = reduced(whole, factor);
+            scale.measure();
             if (isFirst)
                 begin(scale);
             else
                 for (cv::Mat& map : maps_) cv::resize(map, map, scale.mask.size(), 0, 0, cv::INTER_LINEAR);
-            const int sweeps = isFirst ? 3 : 2;
-            for (int sweep = 0; sweep < sweeps; ++sweep)
-                for (int layer = 0; layer < layers_; ++layer)
-                    // A map that is so smooth has been found at a smaller size.
-                    if (isFirst || factor > 1 || sigmaOf(layer, scale) < smoothFrom) follow(scale, layer);
+            // A map that is so smooth has been found at a smaller size.
+            std::vector<int> open;
+            for (int layer = 0; layer < layers_; ++layer)
+                if (isFirst || factor > 1 || sigmaOf(layer, scale) < smoothFrom) open.push_back(layer);
+            if (open.empty()) break;
+            const cv::Mat light = xyzOf(scale.wanted);
+            const int sweeps = factor > 1 || isFirst ? 2 : 1;
+            for (int sweep = 0; sweep < sweeps; ++sweep) {
+                // What the eye joins comes out a little off where marks are too broad for the detail: aim against it.
+                if (sweep > 0 || !isFirst) aimAgain(scale, light);
+                for (const int layer : open) follow(scale, layer);
+            }
             isFirst = false;
         }
         std::vector<cv::Mat> out;
@@ -111,17 +146,70 @@ class Mapper {
         return subject::blurredWithin(map, scale.mask, std::max(0.5, sigmaOf(layer, scale)));
     }
 
+    static cv::Mat xyzOf(const cv::Mat& lab) {
+        cv::Mat light(lab.size(), CV_32FC3);
+        common::forEachIndex(lab.rows, [&](int y) {
+            for (int x = 0; x < lab.cols; ++x) {
+                const cv::Vec3f& v = lab.at<cv::Vec3f>(y, x);
+                const colour::Xyz xyz = colour::xyzFromLab({v[0], v[1], v[2]});
+                light.at<cv::Vec3f>(y, x) = {float(xyz.x), float(xyz.y), float(xyz.z)};
+            }
+        });
+        return light;
+    }
+
+    /// The sheet's light by the maps as they are.
+    cv::Mat lightLaid(const Scale& scale) const {
+        cv::Mat light = cv::Mat::zeros(scale.mask.size(), CV_32FC3);
+        common::forEachIndex(light.rows, [&](int y) {
+            for (int x = 0; x < light.cols; ++x) {
+                if (!scale.mask.at<uchar>(y, x)) continue;
+                std::array<float, mostStrokes> at{};
+                for (int k = 0; k < layers_; ++k)
+                    at[std::size_t(k)] = std::clamp(maps_[std::size_t(k)].at<float>(y, x), 0.0f, 3.0f);
+                const pigment::ToneMix<mostStrokes> mix(at.data(), layers_);
+                cv::Vec3f& sum = light.at<cv::Vec3f>(y, x);
+                for (int i = 0; i < mix.count; ++i)
+                    sum += mix.parts[std::size_t(i)] * toneLight_[std::size_t(mix.tones[std::size_t(i)])];
+            }
+        });
+        return light;
+    }
+
+    /// Moves what is aimed at by what the eye finds the sheet off, as it sees both from the easel.
+    void aimAgain(Scale& scale, const cv::Mat& light) const {
+        const double sigma = std::max(0.5, task_.eyePixels / scale.factor);
+        cv::Mat seen = subject::blurredWithin(light, scale.mask, sigma);
+        cv::Mat laid = subject::blurredWithin(lightLaid(scale), scale.mask, sigma);
+        colour::toLab(seen);
+        colour::toLab(laid);
+        common::forEachIndex(seen.rows, [&](int y) {
+            for (int x = 0; x < seen.cols; ++x) {
+                if (!scale.mask.at<uchar>(y, x)) continue;
+                cv::Vec3f off = seen.at<cv::Vec3f>(y, x) - laid.at<cv::Vec3f>(y, x);
+                const float size = std::sqrt(squared(off));
+                // What the sticks cannot reach is not to be chased.
+                if (size > farthestAim) off *= farthestAim / size;
+                Metric& metric = scale.metrics[std::size_t(y) * std::size_t(seen.cols) + std::size_t(x)];
+                const cv::Vec3f& wanted = scale.wanted.at<cv::Vec3f>(y, x);
+                metric.L = wanted[0] + off[0];
+                metric.a = wanted[1] + off[1];
+                metric.b = wanted[2] + off[2];
+            }
+        });
+    }
+
     /// The nearest tone at each place alone.
     void begin(const Scale& scale) {
         for (int layer = 0; layer < layers_; ++layer) maps_.push_back(cv::Mat::zeros(scale.mask.size(), CV_32F));
         common::forEachIndex(scale.mask.rows, [&](int y) {
             for (int x = 0; x < scale.mask.cols; ++x) {
                 if (!scale.mask.at<uchar>(y, x)) continue;
-                const Metric metric(scale.wanted.at<cv::Vec3f>(y, x));
+                const Metric& metric = scale.row(y)[x];
                 float least = 1e30f;
                 int best = 0;
                 for (std::size_t tone = 0; tone < tones_.size(); ++tone) {
-                    const float cost = float(cv::norm(metric(tones_[tone]))) + task_.faults[tone];
+                    const float cost = squared(metric(tones_[tone])) + task_.faults[tone] * task_.faults[tone];
                     if (cost >= least) continue;
                     least = cost;
                     best = int(tone);
@@ -148,7 +236,7 @@ class Mapper {
                 std::array<float, mostStrokes> at{};
                 for (int k = 0; k < layers_; ++k) at[std::size_t(k)] = rows[std::size_t(k)][x];
                 const pigment::ToneMix<mostStrokes> mix(at.data(), layers_, layer);
-                const Metric metric(scale.wanted.at<cv::Vec3f>(y, x));
+                const Metric& metric = scale.row(y)[x];
                 std::array<cv::Vec3f, pigment::pressureLevels> seen;
                 for (int level = 0; level < pigment::pressureLevels; ++level) {
                     cv::Vec3f sum;
@@ -170,10 +258,10 @@ class Mapper {
         for (std::size_t below = 0; below + 1 < seen.size(); ++below) {
             const cv::Vec3f along = seen[below + 1] - seen[below];
             const float from = now - float(below);
-            const float way = along.dot(along) + changePrice;
-            const float t = std::clamp((changePrice * from - along.dot(seen[below])) / way, 0.0f, 1.0f);
+            const float way = squared(along) + changePrice;
+            const float t = std::clamp((changePrice * from - dot(along, seen[below])) / way, 0.0f, 1.0f);
             const cv::Vec3f left = seen[below] + t * along;
-            const float cost = left.dot(left) + changePrice * (t - from) * (t - from);
+            const float cost = squared(left) + changePrice * (t - from) * (t - from);
             if (cost >= least) continue;
             least = cost;
             best = float(below) + t;
@@ -221,7 +309,7 @@ class Mapper {
 
     const MapTask& task_;
     int layers_;
-    std::vector<cv::Vec3f> tones_;
+    std::vector<cv::Vec3f> tones_, toneLight_;  // CIELAB and XYZ
     std::vector<cv::Mat> maps_;  // CV_32F, 0..3
 };
 

@@ -15,6 +15,7 @@ struct MapTask {
     std::vector<colour::Lab> tones;     // what every tone gives (see pigment/tones.h)
     std::vector<float> faults;          // what it costs beside its distance
     std::vector<double> markPixels;     // of each layer
+    double eyePixels = 1;               // Gaussian in which the eye joins what lies close together
 };
 
 /// The pressure map (CV_8U, see rendering::mapStep) of each layer, 0 outside the mask. Each place takes the pressures
