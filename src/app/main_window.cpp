@@ -25,7 +25,7 @@
 #include "app/values/values_station.h"
 #include "app/widgets/theme.h"
 #include "drawing/fonts.h"
-#include "drawing/section.h"
+#include "drawing/pictures.h"
 #include "subject/squint.h"
 #include "wording/sentences.h"
 

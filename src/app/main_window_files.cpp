@@ -102,7 +102,7 @@ bool MainWindow::saveTo(const QString& file) {
     if (const auto reading = session_.reading()) areas = storage::areasPng(*reading);
     if (const auto plan = session_.plan())
         thumbnail =
-            storage::pngOf(planning::pictureAfter(*plan, int(plan->steps.size()), session_.grain(), plan->light));
+            storage::pngOf(planning::pictureAfter(*plan, int(plan->steps.size()), plan->light));
     auto done = storage::writeDocument({session_.study(), session_.library()}, file.toStdString(), areas, thumbnail);
     if (!done) {
         say(wording::problemSentence(done.problem()));

@@ -4,7 +4,7 @@
 #include <QUndoCommand>
 
 #include "colour/picture_under.h"
-#include "drawing/section.h"
+#include "drawing/pictures.h"
 #include "planning/stage_picture.h"
 #include "wording/sentences.h"
 
@@ -104,7 +104,7 @@ QImage Session::sheetAfter(int steps) {
         if (sheet.steps == steps && sheet.light == shownLight()) return sheet.image;
     if (sheets_.size() == keptSheets) sheets_.erase(sheets_.begin());
     sheets_.push_back(
-        {steps, shownLight(), drawing::imageOf(planning::pictureAfter(*plan_, steps, grain_, shownLight()))});
+        {steps, shownLight(), drawing::imageOf(planning::pictureAfter(*plan_, steps, shownLight()))});
     return sheets_.back().image;
 }
 
@@ -149,7 +149,7 @@ void Session::startPlanning() {
         const planning::Study& study = chosen.study;
         if (token.stop_requested()) {
             onInterface([this, chosen, job] {
-                finish(common::Problem{common::ProblemKind::cancelled, ""}, {}, chosen, job);
+                finish(common::Problem{common::ProblemKind::cancelled, ""}, chosen, job);
             });
             return;
         }
@@ -173,24 +173,31 @@ void Session::startPlanning() {
                                       });
                                   },
                                   token};
-        auto result = planning::makePlan(study, *chosen.library, *kept, progress);
-        const cv::Mat grain = result ? planning::grainOf(*result, study.widthMillimetres) : cv::Mat();
-        onInterface([this, result = std::move(result), grain, chosen, job]() mutable {
-            finish(std::move(result), grain, chosen, job);
-        });
+        using planning::Fineness;
+        auto first = planning::makePlan(study, *chosen.library, *kept, progress.part(0.0, 0.3), 0, Fineness::coarse);
+        if (first)
+            onInterface([this, plan = *std::move(first), chosen, job]() mutable {
+                if (job == job_) take(std::move(plan), chosen);
+            });
+        auto result = planning::makePlan(study, *chosen.library, *kept, progress.part(0.3, 1.0));
+        onInterface(
+            [this, result = std::move(result), chosen, job]() mutable { finish(std::move(result), chosen, job); });
     });
 }
 
-void Session::finish(common::Result<planning::Plan> result, cv::Mat grain, const Chosen& of, int job) {
+void Session::take(planning::Plan plan, const Chosen& of) {
+    plan_ = std::make_shared<planning::Plan>(std::move(plan));
+    sheets_.clear();
+    reading_ = plan_->reading;
+    planOf_ = of;
+    Q_EMIT planChanged();
+}
+
+void Session::finish(common::Result<planning::Plan> result, const Chosen& of, int job) {
     if (job != job_) return;  // another is under way already
     stop_.reset();
     if (result) {
-        plan_ = std::make_shared<planning::Plan>(std::move(result).value());
-        sheets_.clear();
-        reading_ = plan_->reading;
-        grain_ = grain;
-        planOf_ = of;
-        Q_EMIT planChanged();
+        take(std::move(result).value(), of);
     } else {
         Q_EMIT problemMet(wording::problemSentence(result.problem()));
     }

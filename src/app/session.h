@@ -15,8 +15,8 @@
 
 namespace app {
 
-/// The study in hand, its undo history, and the plan that follows from it. Every change plans anew in the background;
-/// an unfinished plan is stopped. All signals come on the interface thread.
+/// The study in hand, its undo history, and the plan that follows from it. Every change plans anew in the background, a
+/// coarse plan first and the full one after it; an unfinished plan is stopped. All signals come on the interface thread.
 class Session : public QObject {
     Q_OBJECT
 
@@ -41,12 +41,10 @@ class Session : public QObject {
     /// Null until the first reading or plan is there; the last good one while the next is made.
     std::shared_ptr<const planning::Reading> reading() const { return reading_; }
     std::shared_ptr<const planning::Plan> plan() const { return plan_; }
-    /// Grain of the plan's paper at the size of its reading (see planning::grainOf).
-    const cv::Mat& grain() const { return grain_; }
     QUndoStack& history() { return history_; }
     bool isPlanning() const { return stop_.has_value(); }
-    /// Whether `plan()` belongs to `study()`.
-    bool isPlanCurrent() const { return plan_ && planOf_ == chosen_; }
+    /// Whether `plan()` belongs to `study()` and is no first plan that will be replaced.
+    bool isPlanCurrent() const { return plan_ && !plan_->isCoarse && planOf_ == chosen_; }
 
     /// Starts over with another study; the history is empty and clean. `picture` is its reference, if it has been read.
     void open(planning::Study study, materials::Library library,
@@ -79,12 +77,13 @@ class Session : public QObject {
     void set(const Chosen& chosen);
     void push(const QString& what, Chosen changed, const QString& mergeKey);
     void startPlanning();
-    void finish(common::Result<planning::Plan> result, cv::Mat grain, const Chosen& of, int job);
+    void take(planning::Plan plan, const Chosen& of);
+    void finish(common::Result<planning::Plan> result, const Chosen& of, int job);
 
     Chosen chosen_, planOf_;
     std::shared_ptr<const planning::Reading> reading_;
     std::shared_ptr<const planning::Plan> plan_;
-    cv::Mat picture_, grain_;
+    cv::Mat picture_;
     std::optional<colour::Light> glance_;
     QImage shown_;  // null until asked for
     struct Sheet {

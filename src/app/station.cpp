@@ -6,6 +6,7 @@
 #include <algorithm>
 
 #include "drawing/fonts.h"
+#include "wording/sentences.h"
 
 namespace app {
 
@@ -41,25 +42,27 @@ Views Station::views() const {
     views.isReference = true;
     if (const auto plan = session_.plan()) {
         views.sheet = sheetAfter(int(plan->steps.size()));
-        views.sheetCaption = tr("Sheet, all steps laid");
+        views.sheetCaption = tr("Sheet, all layers laid");
+        views.figure = tr("%1, %2").arg(wording::nearnessWords(plan->summary.picture.mean),
+                                        wording::differenceFigure(plan->summary.picture.mean));
     }
     return views;
 }
 
-int Station::passageAt(const QPointF& fraction) const {
+int Station::stackAt(const QPointF& fraction) const {
     const auto plan = session_.plan();
-    return plan ? subject::labelAt(plan->reading->passages.map, fraction.x(), fraction.y()) : -1;
+    return plan ? subject::labelAt(plan->stackMap, fraction.x(), fraction.y()) : -1;
 }
 
-QImage Station::maskOf(const std::vector<int>& passages) const {
+QImage Station::maskOf(const std::vector<int>& stacks) const {
     const auto plan = session_.plan();
-    if (!plan || passages.empty()) return {};
-    std::vector<uchar> inside(plan->passages.size(), 0);
-    for (const int p : passages) inside[p] = 255;
-    const cv::Mat& map = plan->reading->passages.map;
+    if (!plan || stacks.empty()) return {};
+    std::vector<uchar> inside(plan->stacks.size(), 0);
+    for (const int s : stacks) inside[std::size_t(s)] = 255;
+    const cv::Mat& map = plan->stackMap;
     QImage mask(map.cols, map.rows, QImage::Format_Grayscale8);
     for (int y = 0; y < map.rows; ++y)
-        for (int x = 0; x < map.cols; ++x) mask.scanLine(y)[x] = inside[map.at<int>(y, x)];
+        for (int x = 0; x < map.cols; ++x) mask.scanLine(y)[x] = inside[std::size_t(map.at<int>(y, x))];
     return mask;
 }
 

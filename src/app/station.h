@@ -51,9 +51,10 @@ class Station : public QWidget {
     void looksDifferent();
 
  protected:
-    /// Index of the passage at a place, -1 without a plan.
-    int passageAt(const QPointF& fraction) const;
-    QImage maskOf(const std::vector<int>& passages) const;
+    /// Index of the stack at a place, -1 without a plan.
+    int stackAt(const QPointF& fraction) const;
+    /// Of stacks of the plan.
+    QImage maskOf(const std::vector<int>& stacks) const;
     /// Of the pixels that have this label (CV_32S).
     static QImage maskOf(const cv::Mat& labels, int label);
     QImage sheetAfter(int steps) const;

@@ -239,6 +239,10 @@ int labelAt(const cv::Mat& map, double x, double y) {
     return map.at<int>(std::clamp(int(y * map.rows), 0, map.rows - 1), std::clamp(int(x * map.cols), 0, map.cols - 1));
 }
 
+int levelAt(const cv::Mat& map, double x, double y) {
+    return map.at<uchar>(std::clamp(int(y * map.rows), 0, map.rows - 1), std::clamp(int(x * map.cols), 0, map.cols - 1));
+}
+
 Areas proposedAreas(const cv::Mat& squintedLab, int wanted) {
     const int size = std::max(6, int(std::lround(std::sqrt(squintedLab.total() / 900.0))));
     const cv::Mat pieces = superpixels(squintedLab, size);

@@ -44,6 +44,9 @@ struct Areas {
 /// The label (CV_32S) at a place given as fractions of the width and height; places outside count as the nearest edge.
 int labelAt(const cv::Mat& map, double x, double y);
 
+/// The byte (CV_8U) at such a place.
+int levelAt(const cv::Mat& map, double x, double y);
+
 /// Proposes `wanted` areas (fewer, if the picture has fewer): superpixels of a squinted CIELAB picture (CV_32FC3;
 /// OpenCV ximgproc SLIC, R. Achanta et al., 2012) joined two by two, the pair that costs least first. Hue and chroma
 /// count more than lightness: an object keeps its light and its shadow.

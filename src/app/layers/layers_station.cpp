@@ -1,80 +1,93 @@
 #include "app/layers/layers_station.h"
 
-#include <QMouseEvent>
-#include <QPainter>
+#include <QComboBox>
+#include <QPushButton>
 #include <algorithm>
 #include <cmath>
+#include <opencv2/core.hpp>
 
+#include "app/widgets/fields.h"
 #include "app/widgets/theme.h"
-#include "drawing/fonts.h"
+#include "drawing/pictures.h"
 #include "planning/stage_picture.h"
 #include "wording/sentences.h"
 
 namespace app {
 
-class LayersStation::SectionView : public QWidget {
- public:
-    std::function<void(int)> onChosen;
-    void setPlan(const std::shared_ptr<const planning::Plan>& plan) {
-        section_ = plan ? drawing::Section(*plan) : drawing::Section();
-        any_ = plan != nullptr;
-        update();
-    }
-    void show(int steps, int selected) {
-        steps_ = steps;
-        selected_ = selected;
-        update();
-    }
+namespace {
 
- protected:
-    void mousePressEvent(QMouseEvent* event) override { onChosen(section_.passageAt(box(), event->position())); }
-    void paintEvent(QPaintEvent*) override {
-        if (!any_) return;
-        QPainter painter(this);
-        painter.setPen(theme().ink);
-        painter.setFont(drawing::font(drawing::TypeSize::small));
-        section_.paint(painter, box(), steps_, selected_);
-        painter.setPen(theme().quiet);
-        painter.drawText(QRectF(0, height() - 17, width(), 17), Qt::AlignLeft, tr("dark passages"));
-        painter.drawText(QRectF(0, height() - 17, width(), 17), Qt::AlignRight, tr("light passages"));
-    }
+/// Wide enough for the picture on the screen, and cheap to draw at every step.
+constexpr int mapWidth = 560;
 
- private:
-    QRectF box() const { return QRectF(16, 4, width() - 32, height() - 24); }
-    drawing::Section section_;
-    bool any_ = false;
-    int steps_ = 0, selected_ = -1;
-};
+}  // namespace
 
 LayersStation::LayersStation(Session& session)
-    : Station(session, tr("The section"),
-              tr("a cut through the sheet: one column a passage, paper below, the last stroke above")) {
+    : Station(session, tr("The section"), tr("each area from its darkest to its lightest place; layers from the paper up")) {
+    detail_ = new QComboBox;
+    for (const auto detail : {planning::Detail::suggest, planning::Detail::usual, planning::Detail::fine})
+        detail_->addItem(wording::detailWord(detail));
+    addField(choices_, tr("Detail"), detail_);
+    choices_->addSpacing(10);
+    draw_ = new QPushButton(tr("Cut along a line"));
+    draw_->setCheckable(true);
+    draw_->setToolTip(tr("Draw a line over the subject: the section then runs along it."));
+    whole_ = new QPushButton(tr("Cut the whole sheet"));
+    choices_->addWidget(draw_);
+    choices_->addWidget(whole_);
     section_ = new SectionView;
-    section_->setAccessibleName(tr("Section"));
-    section_->setMinimumHeight(140);
     scrubber_ = new Scrubber;
     body_->addWidget(section_, 1);
     body_->addWidget(scrubber_);
-    section_->onChosen = [this](int passage) {
-        selected_ = passage == selected_ ? -1 : passage;
-        section_->show(scrubber_->step(), selected_);
-        Q_EMIT looksDifferent();
-    };
+    section_->onChosen = [this](int stack) { select(stack == selected_ ? -1 : stack); };
     connect(scrubber_, &Scrubber::stepChanged, this, [this](int step) {
+        isInHand_ = true;
         section_->show(step, selected_);
         Q_EMIT looksDifferent();
     });
+    connect(detail_, &QComboBox::activated, this, [this](int index) {
+        planning::Study study = session_.study();
+        study.detail = planning::Detail(index);
+        session_.choose(tr("Detail"), study);
+    });
+    connect(draw_, &QPushButton::toggled, this, [this] { Q_EMIT looksDifferent(); });
+    connect(whole_, &QPushButton::clicked, this, [this] { cutAlong(std::nullopt); });
+    whole_->setEnabled(false);
+}
+
+void LayersStation::cutAlong(const std::optional<subject::Line>& line) {
+    line_ = line;
+    whole_->setEnabled(line_.has_value());
+    if (!line_) draw_->setChecked(false);
+    section_->setPlan(shown_, line_);
+    showSection();
+}
+
+void LayersStation::measure(const QLineF& line) {
+    if (line.length() < 0.01) return;
+    cutAlong(subject::Line{{line.x1(), line.y1()}, {line.x2(), line.y2()}});
+}
+
+void LayersStation::showSection() {
+    section_->show(scrubber_->step(), selected_);
+    Q_EMIT looksDifferent();
+}
+
+void LayersStation::select(int stack) {
+    selected_ = stack;
+    showSection();
 }
 
 void LayersStation::refresh() {
+    detail_->setCurrentIndex(static_cast<int>(session_.study().detail));
     const auto plan = session_.plan();
     if (plan == shown_) return;
     const bool wasAtEnd = !shown_ || scrubber_->step() >= int(shown_->steps.size());
     shown_ = plan;
-    if (!plan || selected_ >= int(plan->passages.size())) selected_ = -1;
-    section_->setPlan(plan);
+    if (!plan || selected_ >= int(plan->stacks.size())) selected_ = -1;
+    section_->setPlan(plan, line_);
     scrubber_->setPlan(plan);
     if (plan) scrubber_->setStep(wasAtEnd ? int(plan->steps.size()) : scrubber_->step());
+    if (wasAtEnd) isInHand_ = false;
     section_->show(scrubber_->step(), selected_);
 }
 
@@ -92,110 +105,138 @@ Views LayersStation::views() const {
     views.sheet = sheetAfter(step);
     views.sheetCaption =
         step == 0 ? tr("Sheet, bare") : tr("Sheet after step %1 of %2").arg(step).arg(plan->steps.size());
-    views.figure = tr("mean %1, at the end %2")
-                       .arg(planning::meanDifferenceAfter(*plan, step), 0, 'f', 1)
-                       .arg(wording::differenceFigure(plan->summary.meanDifference));
+    if (isInHand_ && step > 0) {
+        views.subject = drawing::hatchedMap(*plan, plan->steps[std::size_t(step - 1)], mapWidth);
+        views.subjectCaption = tr("Where step %1 goes, and how hard").arg(step);
+        views.isReference = false;
+    }
     if (selected_ >= 0) views.outline = maskOf({selected_});
+    if (draw_->isChecked()) views.hand = PicturePair::Hand::line;
+    if (line_) {
+        Overlay overlay;
+        overlay.path = {QPointF(line_->from.x, line_->from.y), QPointF(line_->to.x, line_->to.y)};
+        views.overlays.push_back(overlay);
+    }
     return views;
 }
 
 void LayersStation::point(const QPointF& fraction) {
-    selected_ = passageAt(fraction);
-    section_->show(scrubber_->step(), selected_);
-    Q_EMIT looksDifferent();
+    select(stackAt(fraction));
 }
 
 MarginText LayersStation::stepMargin() const {
     MarginText text;
     const auto plan = session_.plan();
     const int at = scrubber_->step();
-    if (at == 0) {
-        text.head = tr("The bare sheet");
-        text.paragraphs << tr(
-            "Move the pointer under the section, or use the arrow keys, to lay the steps down one by one.");
-        text.paragraphs << tr("Click a passage in a picture or a column to read how it is made.");
-        return text;
-    }
-    const planning::Step& step = plan->steps[at - 1];
-    text.head = tr("Step %1: %2").arg(step.number).arg(wording::stageWord(step.stage));
-    QStringList where;
-    for (const int p : step.passages) {
-        if (where.size() == 4 && step.passages.size() > 5) {
-            where << tr("and %1 more").arg(step.passages.size() - 4);
-            break;
+    if (!isInHand_ || at == 0) {
+        text.head = at == 0 ? tr("The bare sheet") : tr("All layers laid");
+        if (at > 0) {
+            int layers = 0;
+            for (const planning::PlannedStack& stack : plan->stacks) layers += int(stack.layers.size());
+            text.paragraphs << tr("The finished sheet is %1.").arg(wording::pictureWords(*plan));
+            text.paragraphs << tr("%1 layers of %2 sticks, in %3 steps. With half-closed eyes the difference is %4.")
+                                   .arg(layers)
+                                   .arg(plan->sticks.size())
+                                   .arg(plan->steps.size())
+                                   .arg(wording::differenceFigure(plan->summary.squinted.mean));
         }
-        where << wording::passageName(*plan, p);
-    }
-    text.paragraphs << (step.stage == planning::Stage::drawing
-                            ? tr("Everything, in a few lines.")
-                            : where.join(QStringLiteral("; ")) + QStringLiteral("."));
-    QStringList why;
-    for (const planning::Reason& reason : step.why) why << wording::reasonPhrase(reason);
-    text.paragraphs << tr("Why here: %1.").arg(why.join(QStringLiteral("; ")));
-    if (step.waitMinutes > 0) text.paragraphs << tr("Then wait %1.").arg(wording::duration(step.waitMinutes));
-    const double dries = planning::stepsLighterWhenDry(*plan, step);
-    if (std::fabs(dries) >= 0.05)
-        text.paragraphs << (dries > 0 ? tr("It dries %1 of a step lighter: judge it when it is dry.")
-                                      : tr("It dries %1 of a step darker: judge it when it is dry."))
-                               .arg(std::fabs(dries), 0, 'f', 1);
-    if (step.stick >= 0) {
-        const materials::Material& stick = plan->sticks[step.stick];
-        text.listHead = tr("In the hand");
-        text.strokes.push_back({stick.kind, stick.masstone, QString::fromStdString(stick.name),
-                                tr("%1, %2, %3, %4")
-                                    .arg(wording::kindWord(stick.kind), wording::mannerWord(step.manner),
-                                         wording::pressureWord(step.pressure), wording::duration(step.minutes)),
-                                step.manner, step.pressure});
+        text.paragraphs << tr(
+            "Move the pointer under the section, or use the arrow keys, to lay the steps down one by one: the subject "
+            "then shows where each goes and how hard.");
+        text.paragraphs << tr("Click an area in a picture or in the section to read how it is made.");
+    } else {
+        const planning::Step& step = plan->steps[std::size_t(at - 1)];
+        text.head = tr("Step %1: %2").arg(step.number).arg(wording::stageWord(step.stage));
+        text.paragraphs << (step.stage == planning::Stage::drawing
+                                ? tr("Everything, in a few lines.")
+                                : wording::areasNamed(*plan, step.areas) + QStringLiteral("."));
+        if (step.layers.size() == 1) {
+            const planning::LayerPlace place = step.layers.front();
+            const auto& layers = plan->stacks[std::size_t(place.stack)].layers;
+            text.paragraphs << tr("Layer %1 of %2 there: %3.")
+                                   .arg(place.layer + 1)
+                                   .arg(layers.size())
+                                   .arg(wording::laidWords(layers[std::size_t(place.layer)]));
+        }
+        QStringList why;
+        for (const planning::Reason& reason : step.why) why << wording::reasonPhrase(reason);
+        text.paragraphs << tr("Why here: %1.").arg(why.join(QStringLiteral("; ")));
+        if (step.waitMinutes > 0) text.paragraphs << tr("Then wait %1.").arg(wording::duration(step.waitMinutes));
+        const double dries = planning::stepsLighterWhenDry(*plan, step);
+        if (std::fabs(dries) >= 0.05)
+            text.paragraphs << (dries > 0 ? tr("It dries %1 of a step lighter: judge it when it is dry.")
+                                          : tr("It dries %1 of a step darker: judge it when it is dry."))
+                                   .arg(std::fabs(dries), 0, 'f', 1);
+        if (step.stick >= 0) {
+            const materials::Material& stick = plan->sticks[std::size_t(step.stick)];
+            text.listHead = tr("In the hand");
+            const auto pressure = step.groundLayer >= 0
+                                      ? plan->chosenGround().layers[std::size_t(step.groundLayer)].pressure
+                                      : pigment::Pressure::medium;
+            text.strokes.push_back({stick.kind, stick.masstone, QString::fromStdString(stick.name),
+                                    tr("%1, %2, %3").arg(wording::kindWord(stick.kind), wording::mannerWord(step.manner),
+                                                         wording::duration(step.minutes)),
+                                    step.manner, pressure});
+        }
     }
     for (const planning::Note& note : plan->notes)
         if (note.topic == planning::NoteTopic::toothRunsOut) text.cautions << wording::noteSentence(note, *plan);
     return text;
 }
 
-MarginText LayersStation::passageMargin() const {
+MarginText LayersStation::stackMargin() const {
     MarginText text;
     const auto plan = session_.plan();
-    const subject::Passage& passage = plan->reading->passages.list[selected_];
-    const planning::PlannedPassage& planned = plan->passages[selected_];
-    const matching::Recipe& recipe = planned.recipe;
-    text.head = wording::passageName(*plan, selected_);
-    const QString strokes =
-        recipe.lays.size() == 1 ? tr("One stroke brings") : tr("%1 strokes bring").arg(recipe.lays.size());
-    text.paragraphs << tr("%1 it within %2 of the reference (%3); with an unsteady hand it stays within %4.")
-                           .arg(strokes, wording::differenceFigure(recipe.difference),
-                                wording::differenceWords(planned.target, recipe.predicted),
-                                wording::differenceFigure(recipe.unsteady));
-    text.paragraphs << tr("It holds %1 % of the picture and wants to be %2.")
-                           .arg(passage.share * 100, 0, 'f', 1)
-                           .arg(wording::colourWords(planned.target));
-    const auto& under = planned.differenceUnder;
-    const auto worst = std::ranges::max_element(under);
-    const QString light = wording::lightWord(colour::Light(worst - under.begin()));
-    text.paragraphs
-        << (*worst > recipe.difference + 1.5
-                ? tr("The match is one of %1: under %2 it is %3 away.")
-                      .arg(wording::lightWord(plan->light), light, wording::differenceFigure(*worst))
-                : tr("It holds under other lights too, at most %1 away.").arg(wording::differenceFigure(*worst)));
-    text.paragraphs << tr("The tooth is %1 % full at the end.").arg(std::lround(recipe.toothUsed * 100));
-    text.listHead = tr("Its strokes");
-    const auto add = [&](const matching::Lay& lay) {
-        const materials::Material& stick = plan->sticks[lay.stick];
+    const planning::PlannedStack& stack = plan->stacks[std::size_t(selected_)];
+    text.head = wording::stackName(*plan, selected_);
+    double tooth = 0, worstLight = 0;
+    int light = 0;
+    for (const planning::Tone& tone : stack.tones) {
+        if (tone.share < 0.01 * stack.share) continue;  // touches
+        tooth = std::max(tooth, tone.toothUsed);
+        for (int i = 0; i < colour::lightCount; ++i)
+            if (tone.differenceUnder[std::size_t(i)] - tone.difference > worstLight) {
+                worstLight = tone.differenceUnder[std::size_t(i)] - tone.difference;
+                light = i;
+            }
+    }
+    text.paragraphs << tr("On the finished sheet it is %1 (%2).")
+                           .arg(wording::nearnessWords(stack.pictureDifference),
+                                wording::differenceFigure(stack.pictureDifference));
+    text.paragraphs << tr("It holds %1 % of the picture and takes %2 tones. The tooth is at most %3 % full.")
+                           .arg(stack.share * 100, 0, 'f', 1)
+                           .arg(stack.tones.size())
+                           .arg(std::lround(tooth * 100));
+    if (worstLight > 1.5)
+        text.paragraphs << tr("Under %1 parts of it are %2 farther off than under %3.")
+                               .arg(wording::lightWord(colour::Light(light)), wording::differenceFigure(worstLight),
+                                    wording::lightWord(plan->light));
+    text.listHead = tr("Its layers, from the paper up");
+    for (const planning::GroundLayer& layer : plan->chosenGround().layers)
+        if (std::ranges::binary_search(layer.areas, stack.areas.front()))
+            text.strokes.push_back({layer.medium.kind, layer.medium.masstone, QString::fromStdString(layer.medium.name),
+                                    tr("%1, %2: %3")
+                                        .arg(wording::mannerWord(layer.manner), wording::pressureWord(layer.pressure),
+                                             wording::reasonPhrase(layer.reason)),
+                                    layer.manner, layer.pressure, pigment::laysPigment(layer.manner)});
+    for (const planning::Layer& layer : stack.layers) {
+        const materials::Material& stick = plan->sticks[std::size_t(layer.stick)];
+        const float hardest = layer.heavy > 0.02 ? 3.0f : layer.medium > 0.02 ? 2.0f : 1.0f;
         text.strokes.push_back({stick.kind, stick.masstone, QString::fromStdString(stick.name),
-                                tr("%1, %2, %3")
-                                    .arg(wording::kindWord(stick.kind), wording::mannerWord(lay.manner),
-                                         wording::pressureWord(lay.pressure)),
-                                lay.manner, lay.pressure, pigment::laysPigment(lay.manner)});
-    };
-    for (const matching::Lay& lay : plan->grounds[planned.groundIndex].lays) add(lay);
-    for (const matching::Lay& lay : recipe.lays) add(lay);
-    if (recipe.toothUsed > 0.85) text.cautions << tr("The tooth is nearly full here: keep the last strokes light.");
+                                tr("step %1, %2: %3")
+                                    .arg(layer.step)
+                                    .arg(wording::mannerWord(layer.manner), wording::laidWords(layer)),
+                                layer.manner, pigment::Pressure{hardest}});
+    }
+    if (tooth > planning::nearlyFull)
+        text.cautions << tr("The tooth is nearly full here: keep the last layers light.");
     return text;
 }
 
 MarginText LayersStation::margin() const {
     if (!session_.plan())
         return {tr("Layers"), {tr("The layers are planned as soon as the subject is read.")}, {}, {}, {}};
-    return selected_ >= 0 ? passageMargin() : stepMargin();
+    return selected_ >= 0 ? stackMargin() : stepMargin();
 }
 
 }  // namespace app

@@ -1,8 +1,11 @@
 #pragma once
 
+#include "app/layers/section_view.h"
 #include "app/station.h"
 #include "app/widgets/scrubber.h"
-#include "drawing/section.h"
+
+class QComboBox;
+class QPushButton;
 
 namespace app {
 
@@ -17,19 +20,28 @@ class LayersStation : public Station {
     MarginText margin() const override;
     Views views() const override;
     void point(const QPointF& fraction) override;
+    void measure(const QLineF& line) override;
     void refresh() override;
     Scrubber& scrubber() { return *scrubber_; }
-    int selectedPassage() const { return selected_; }
+    SectionView& section() { return *section_; }
+    int selectedStack() const { return selected_; }
+    /// Draws the section along this line over the picture; through the whole sheet without one.
+    void cutAlong(const std::optional<subject::Line>& line);
 
  private:
-    class SectionView;
+    void showSection();
+    void select(int stack);
     MarginText stepMargin() const;
-    MarginText passageMargin() const;
+    MarginText stackMargin() const;
 
+    QComboBox* detail_;
+    QPushButton *draw_, *whole_;
     SectionView* section_;
     Scrubber* scrubber_;
     std::shared_ptr<const planning::Plan> shown_;
+    std::optional<subject::Line> line_;
     int selected_ = -1;
+    bool isInHand_ = false;  // a step is, since the scrubber was moved
 };
 
 }  // namespace app

@@ -9,7 +9,7 @@
 #include "app/widgets/theme.h"
 #include "colour/image_colour.h"
 #include "colour/munsell.h"
-#include "drawing/section.h"
+#include "drawing/pictures.h"
 #include "drawing/shapes.h"
 #include "subject/picture.h"
 #include "wording/sentences.h"

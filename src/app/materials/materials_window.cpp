@@ -222,9 +222,12 @@ void MaterialsWindow::seekSubstitutes() {
     substitutes_.run(
         [library = std::move(library), isStick = stick != nullptr,
          paper = pigment::barePatch(std::get<materials::Paper>(tried->what))](const common::Progress&) {
-            const auto sticks = matching::prepared(library.media);
-            return isStick ? wording::substituteSentences(matching::substitutesFor(0, sticks, paper, 2), library.media)
-                           : wording::extremeSentences(matching::extremesOf(sticks, paper), library.media);
+            // The drawer belongs to no study: it is looked at in daylight.
+            constexpr auto light = colour::Light::daylight65;
+            const auto sticks = matching::prepared(library.media, light);
+            return isStick
+                       ? wording::substituteSentences(matching::substitutesFor(0, sticks, paper, 2, light), library.media)
+                       : wording::extremeSentences(matching::extremesOf(sticks, paper, light), library.media);
         },
         [this](const QStringList& sentences) {
             MarginText text = margin_->text();

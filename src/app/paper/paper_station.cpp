@@ -11,7 +11,7 @@
 #include "app/widgets/theme.h"
 #include "colour/picture_under.h"
 #include "drawing/fonts.h"
-#include "drawing/section.h"
+#include "drawing/pictures.h"
 #include "drawing/shapes.h"
 #include "rendering/sheet_picture.h"
 #include "wording/sentences.h"
@@ -127,7 +127,7 @@ class PaperStation::Offcuts : public QWidget {
                 pigment::Patch patch = pigment::barePatch(entry.paper);
                 pigment::lay(patch,
                              {&plan_->prepared[stick].pigment, pigment::Manner::scumble, pigment::Pressure::medium});
-                images << drawing::imageOf(rendering::sheetPicture(spot, {patch}, grain, plan_->light));
+                images << drawing::imageOf(rendering::sheetPicture(spot, {{patch, {}}}, {}, grain, plan_->light));
             }
             swatches_ << images;
         }
@@ -185,10 +185,10 @@ Views PaperStation::views() const {
     // The subject cut off its background and set on the paper, as is done with scissors.
     const planning::Reading& reading = *plan->reading;
     const cv::Mat picture = colour::pictureUnder(reading.picture, session_.shownLight());
-    const cv::Mat zero(reading.passages.map.size(), CV_32S, cv::Scalar(0));
+    const cv::Mat zero(plan->stackMap.size(), CV_32S, cv::Scalar(0));
     const cv::Mat grain =
         rendering::grainMap(entry->paper.surface, zero.size(), session_.study().widthMillimetres / zero.cols);
-    cv::Mat sheet = rendering::sheetPicture(zero, {pigment::barePatch(entry->paper)}, grain, session_.shownLight());
+    cv::Mat sheet = rendering::sheetPicture(zero, {{pigment::barePatch(entry->paper), {}}}, {}, grain, session_.shownLight());
     for (int y = 0; y < sheet.rows; ++y)
         for (int x = 0; x < sheet.cols; ++x)
             if (reading.areas.list[reading.areas.map.at<int>(y, x)].plane != subject::Plane::background)

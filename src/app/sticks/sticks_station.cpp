@@ -139,8 +139,8 @@ SticksStation::SticksStation(Session& session) : Station(session, tr("The tray")
     addField(choices_, tr("At most"), limit_);
     limit_->setSuffix(tr(" sticks"));
     choices_->addSpacing(10);
-    strokes_ = wholeNumber(int(planning::strokeBounds.least), int(planning::strokeBounds.most));
-    addField(choices_, tr("Strokes a passage"), strokes_);
+    layers_ = wholeNumber(int(planning::layerBounds.least), int(planning::layerBounds.most));
+    addField(choices_, tr("Layers an area"), layers_);
     tray_ = new Tray;
     body_->addWidget(tray_, 1);
     tray_->onChosen = [this](int stick) {
@@ -153,10 +153,10 @@ SticksStation::SticksStation(Session& session) : Station(session, tr("The tray")
         study.stickLimit = sticks;
         session_.choose(tr("Number of sticks"), study, QStringLiteral("sticks"));
     });
-    connect(strokes_, &QSpinBox::valueChanged, this, [this](int strokes) {
+    connect(layers_, &QSpinBox::valueChanged, this, [this](int layers) {
         planning::Study study = session_.study();
-        study.strokes = strokes;
-        session_.choose(tr("Strokes a passage"), study, QStringLiteral("strokes"));
+        study.layers = layers;
+        session_.choose(tr("Layers an area"), study, QStringLiteral("layers"));
     });
     setTrays({});
 }
@@ -173,7 +173,7 @@ void SticksStation::refresh() {
     if (from_->findData(tray) < 0) from_->addItem(tray, tray);  // one that is not there any more
     from_->setCurrentIndex(from_->findData(tray));
     showValue(limit_, session_.study().stickLimit);
-    showValue(strokes_, session_.study().strokes);
+    showValue(layers_, session_.study().layers);
     const auto plan = session_.plan();
     if (!plan || selected_ >= int(plan->sticks.size())) selected_ = -1;
     tray_->show(plan, selected_);
@@ -185,27 +185,35 @@ QString SticksStation::decided() const {
     return tr("%1 of %2 at hand").arg(plan->sticks.size()).arg(session_.library().media.size());
 }
 
-std::vector<int> SticksStation::passagesOf(int stick) const {
-    std::vector<int> passages;
+std::vector<planning::LayerPlace> SticksStation::layersOf(int stick) const {
+    std::vector<planning::LayerPlace> places;
     const auto plan = session_.plan();
-    for (const planning::Step& step : plan->steps)
-        if (step.stick == stick && step.stage != planning::Stage::drawing)
-            for (const int p : step.passages)
-                if (std::ranges::find(passages, p) == passages.end()) passages.push_back(p);
-    return passages;
+    for (int s = 0; s < int(plan->stacks.size()); ++s)
+        for (int i = 0; i < int(plan->stacks[std::size_t(s)].layers.size()); ++i)
+            if (plan->stacks[std::size_t(s)].layers[std::size_t(i)].stick == stick) places.push_back({s, i});
+    return places;
 }
 
 Views SticksStation::views() const {
     Views views = Station::views();
-    if (session_.plan() && selected_ >= 0) views.outline = maskOf(passagesOf(selected_));
+    if (!session_.plan() || selected_ < 0) return views;
+    std::vector<int> stacks;
+    for (const planning::LayerPlace& place : layersOf(selected_)) stacks.push_back(place.stack);
+    views.outline = maskOf(stacks);
     return views;
 }
 
 void SticksStation::point(const QPointF& fraction) {
-    const int passage = passageAt(fraction);
-    if (passage < 0) return;
+    const int stack = stackAt(fraction);
+    if (stack < 0) return;
     // The stick that lies on top there.
-    selected_ = session_.plan()->passages[passage].recipe.lays.back().stick;
+    const auto plan = session_.plan();
+    const auto& layers = plan->stacks[std::size_t(stack)].layers;
+    for (std::size_t i = layers.size(); i-- > 0;)
+        if (subject::levelAt(plan->pressures[i], fraction.x(), fraction.y()) > rendering::mapStep / 2) {
+            selected_ = layers[i].stick;
+            break;
+        }
     refresh();
     Q_EMIT looksDifferent();
 }
@@ -219,16 +227,13 @@ MarginText SticksStation::margin() const {
         return text;
     }
     if (selected_ < 0) {
+        text.paragraphs << tr("%1 sticks serve the whole picture. With them the sheet is %2.")
+                               .arg(plan->sticks.size())
+                               .arg(wording::pictureWords(*plan));
         text.paragraphs
-            << tr("%1 sticks serve the whole picture; %2 would do with one stick for each passage, and leave %3.")
-                   .arg(plan->sticks.size())
-                   .arg(plan->passages.size())
+            << tr("The nearest single stick in each place, of all at hand, would leave %1: layers with more and less "
+                  "pressure do the rest.")
                    .arg(wording::differenceFigure(plan->summary.nearestStickDifference));
-        text.paragraphs << tr("With up to %1 strokes a passage the plan comes within %2 in the mean, and within %3 on "
-                              "95 % of the area.")
-                               .arg(session_.study().strokes)
-                               .arg(wording::differenceFigure(plan->summary.meanDifference),
-                                    wording::differenceFigure(plan->summary.p95Difference));
         const materials::Library& library = session_.library();
         text.paragraphs
             << tr("The study draws from %1 sticks and paints and %2 papers, as they were when it was begun. "
@@ -236,14 +241,15 @@ MarginText SticksStation::margin() const {
                    .arg(library.media.size())
                    .arg(library.papers.size());
         text.paragraphs << tr(
-            "They were chosen by giving up, one after the other, the stick that the picture misses least.");
+            "They were chosen by giving up, one after the other, the stick that the picture misses least. Click one to "
+            "see where it goes.");
         for (const planning::Note& note : plan->notes)
             if (note.topic == planning::NoteTopic::toxicPigments || note.topic == planning::NoteTopic::sticksAreFew)
                 text.cautions << wording::noteSentence(note, *plan);
         return text;
     }
-    const materials::Material& stick = plan->sticks[selected_];
-    const colour::Lab lab = plan->prepared[selected_].masstone;
+    const materials::Material& stick = plan->sticks[std::size_t(selected_)];
+    const colour::Lab lab = plan->prepared[std::size_t(selected_)].masstone;
     text.head = QString::fromStdString(stick.name);
     text.paragraphs << tr("%1, %2, number %3. Pigment %4, lightfastness %5.")
                            .arg(QString::fromStdString(stick.maker), wording::kindWord(stick.kind),
@@ -252,14 +258,29 @@ MarginText SticksStation::margin() const {
     text.paragraphs << tr("It looks %1, at value %2.")
                            .arg(wording::colourWords(lab))
                            .arg(colour::munsellValueOfLightness(lab.L), 0, 'f', 1);
-    double share = 0;
-    QStringList steps;
-    for (const int p : passagesOf(selected_)) share += plan->reading->passages.list[p].share;
-    for (const planning::Step& step : plan->steps)
-        if (step.stick == selected_) steps << QString::number(step.number);
-    text.paragraphs << tr("It goes into %1 % of the picture, in steps %2.")
-                           .arg(std::lround(share * 100))
-                           .arg(steps.join(QStringLiteral(", ")));
+    const std::vector<planning::LayerPlace> places = layersOf(selected_);
+    std::vector<int> areas;
+    if (!places.empty()) text.listHead = tr("Where it goes");
+    for (const planning::LayerPlace& place : places) {
+        const planning::PlannedStack& stack = plan->stacks[std::size_t(place.stack)];
+        const planning::Layer& layer = stack.layers[std::size_t(place.layer)];
+        areas.insert(areas.end(), stack.areas.begin(), stack.areas.end());
+        const float hardest = layer.heavy > 0.02 ? 3.0f : layer.medium > 0.02 ? 2.0f : 1.0f;
+        text.strokes.push_back({stick.kind, stick.masstone, wording::stackName(*plan, place.stack),
+                                tr("layer %1 of %2, step %3: %4, %5")
+                                    .arg(place.layer + 1)
+                                    .arg(stack.layers.size())
+                                    .arg(layer.step)
+                                    .arg(wording::mannerWord(layer.manner), wording::laidWords(layer)),
+                                layer.manner, pigment::Pressure{hardest}});
+    }
+    for (const planning::GroundLayer& layer : plan->chosenGround().layers)
+        if (layer.medium.id == stick.id && pigment::laysPigment(layer.manner))
+            text.paragraphs << tr("It is laid as a ground under %1.").arg(wording::areasNamed(*plan, layer.areas));
+    if (areas.size() > 1)
+        text.paragraphs << tr("It comes back in %1 areas and ties them together: %2.")
+                               .arg(areas.size())
+                               .arg(wording::areasNamed(*plan, areas, 6));
     if (!stick.hazards.empty()) {
         text.cautions << tr("It holds a toxic pigment (%1): make no dust, wear gloves, follow the label and the safety "
                             "data sheet.")

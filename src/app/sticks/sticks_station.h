@@ -28,12 +28,12 @@ class SticksStation : public Station {
 
  private:
     class Tray;
-    std::vector<int> passagesOf(int stick) const;
+    std::vector<planning::LayerPlace> layersOf(int stick) const;
 
     Tray* tray_;
     QComboBox* from_;
     QSpinBox* limit_;
-    QSpinBox* strokes_;
+    QSpinBox* layers_;
     int selected_ = -1;
 };
 

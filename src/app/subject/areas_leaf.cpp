@@ -11,7 +11,7 @@
 
 #include "app/subject/triad_board.h"
 #include "app/widgets/fields.h"
-#include "drawing/section.h"
+#include "drawing/pictures.h"
 #include "wording/sentences.h"
 #include "wording/subject.h"
 

@@ -13,7 +13,7 @@
 #include "app/widgets/fields.h"
 #include "app/widgets/theme.h"
 #include "drawing/fonts.h"
-#include "drawing/section.h"
+#include "drawing/pictures.h"
 #include "drawing/shapes.h"
 #include "subject/measures.h"
 #include "wording/sentences.h"

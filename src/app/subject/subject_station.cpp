@@ -5,7 +5,7 @@
 #include "app/subject/areas_leaf.h"
 #include "app/subject/frame_leaf.h"
 #include "app/subject/measure_leaf.h"
-#include "drawing/section.h"
+#include "drawing/pictures.h"
 #include "wording/sentences.h"
 
 namespace app {

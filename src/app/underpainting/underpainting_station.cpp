@@ -6,7 +6,7 @@
 
 #include "app/widgets/theme.h"
 #include "drawing/fonts.h"
-#include "drawing/section.h"
+#include "drawing/pictures.h"
 #include "drawing/shapes.h"
 #include "planning/stage_picture.h"
 #include "rendering/sheet_picture.h"
@@ -92,23 +92,28 @@ int UnderpaintingStation::groundSteps() const {
     return steps;
 }
 
+QImage UnderpaintingStation::groundPicture(const planning::Plan& plan, const planning::GroundProposal& ground) {
+    std::vector<rendering::LaidPart> parts;
+    for (const planning::PlannedStack& stack : plan.stacks)
+        parts.push_back({ground.patches[std::size_t(stack.areas.front())], {}});
+    return drawing::imageOf(rendering::sheetPicture(plan.stackMap, parts, {}, plan.grain, plan.light));
+}
+
 void UnderpaintingStation::refresh() {
     const auto plan = session_.plan();
     const bool proposed = session_.study().ground == planning::Ground::proposed;
     bare_->setEnabled(plan && proposed);
-    lay_->setEnabled(plan && !proposed && !plan->proposedMedia.empty());
+    lay_->setEnabled(plan && !proposed && !plan->grounds.back().layers.empty());
     QList<Board::Card> cards;
     if (plan) {
-        const auto picture = [&](const std::vector<pigment::Patch>& patches) {
-            return drawing::imageOf(
-                rendering::sheetPicture(plan->reading->passages.map, patches, session_.grain(), plan->light));
-        };
-        QStringList media;
-        for (const std::string& name : plan->proposedMedia) media << QString::fromStdString(name);
-        cards << Board::Card{picture(planning::patchesAfter(*plan, 0)), tr("Bare paper"), !proposed};
-        cards << Board::Card{picture(plan->proposedGround),
-                             media.isEmpty() ? tr("No ground brings this picture nearer") : tr("Proposed ground"),
-                             proposed};
+        for (std::size_t i = 0; i < plan->grounds.size(); ++i) {
+            const planning::GroundProposal& proposal = plan->grounds[i];
+            const bool isNothing = i > 0 && proposal.layers.empty();
+            QString words = isNothing ? tr("No ground brings this picture nearer")
+                                      : wording::groundWord(proposal.strategy);
+            words[0] = words[0].toUpper();
+            cards << Board::Card{groundPicture(*plan, proposal), words, int(i) == plan->ground && !isNothing};
+        }
         cards << Board::Card{sheetAfter(int(plan->steps.size())), tr("The end result on the chosen one"), false};
     }
     board_->show(cards);
@@ -117,10 +122,8 @@ void UnderpaintingStation::refresh() {
 QString UnderpaintingStation::decided() const {
     const auto plan = session_.plan();
     if (!plan) return tr("not chosen yet");
-    if (session_.study().ground == planning::Ground::none || plan->proposedMedia.empty()) return tr("bare paper");
-    const int layers = int(plan->proposedMedia.size());
-    return layers == 1 ? tr("one layer, %1").arg(QString::fromStdString(plan->proposedMedia.front()))
-                       : tr("%1 layers, dry before more").arg(layers);
+    return wording::groundWord(plan->chosenGround().layers.empty() ? planning::GroundStrategy::none
+                                                                   : plan->chosenGround().strategy);
 }
 
 Views UnderpaintingStation::views() const {
@@ -145,22 +148,22 @@ MarginText UnderpaintingStation::margin() const {
                                  "since the layers above lighten it; ink goes under the deepest darks.")
                             : tr("%1 takes no water: the ground is a dry layer, rubbed in."))
                            .arg(QString::fromStdString(plan->paper.name));
-    text.paragraphs << tr("With what is chosen now the finished sheet comes within %1 in the mean.")
-                           .arg(wording::differenceFigure(plan->summary.meanDifference));
+    text.paragraphs << tr("With what is chosen now the finished sheet is %1.").arg(wording::pictureWords(*plan));
     bool any = false;
     for (const planning::Step& step : plan->steps) {
         if (step.stage != planning::Stage::underpainting) continue;
         if (!any) text.listHead = tr("Its layers");
         any = true;
-        StrokeLine line{materials::Kind::soft, {}, wording::mannerWord(step.manner), {}, step.manner, step.pressure,
-                        step.stick >= 0};
+        StrokeLine line{materials::Kind::soft, {}, wording::mannerWord(step.manner), {}, step.manner,
+                        plan->chosenGround().layers[std::size_t(step.groundLayer)].pressure, step.stick >= 0};
         if (step.stick >= 0) {
-            const materials::Material& stick = plan->sticks[step.stick];
+            const materials::Material& stick = plan->sticks[std::size_t(step.stick)];
             line.kind = stick.kind;
             line.colour = stick.masstone;
             line.name = QString::fromStdString(stick.name);
         }
         line.how = tr("step %1, %2").arg(step.number).arg(wording::duration(step.minutes));
+        line.how += tr(": %1").arg(wording::reasonPhrase(step.why.front()));
         if (step.waitMinutes > 0) line.how += tr(", then dry %1").arg(wording::duration(step.waitMinutes));
         text.strokes.push_back(line);
     }

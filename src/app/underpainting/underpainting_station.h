@@ -22,6 +22,7 @@ class UnderpaintingStation : public Station {
     class Board;
     void take(planning::Ground ground);
     int groundSteps() const;
+    static QImage groundPicture(const planning::Plan& plan, const planning::GroundProposal& ground);
 
     Board* board_;
     QPushButton* lay_;

@@ -14,7 +14,7 @@
 #include "app/widgets/theme.h"
 #include "colour/image_colour.h"
 #include "drawing/fonts.h"
-#include "drawing/section.h"
+#include "drawing/pictures.h"
 #include "subject/reduced.h"
 #include "wording/sentences.h"
 #include "wording/subject.h"

@@ -12,7 +12,7 @@
 #include "app/values/groupings_leaf.h"
 #include "app/values/ladder.h"
 #include "app/widgets/fields.h"
-#include "drawing/section.h"
+#include "drawing/pictures.h"
 #include "subject/planes.h"
 #include "subject/reduced.h"
 #include "subject/squint.h"
