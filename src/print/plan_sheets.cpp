@@ -216,7 +216,7 @@ void step(Sheets& sheets, const planning::Plan& plan, const planning::Step& step
     QPainter& painter = sheets.painter();
     double y = sheets.y;
     sheets.text(QRectF(0, y, left, 8 * mm), QString::number(step.number), drawing::TypeSize::head, true);
-    y += sheets.text(QRectF(left, y, wide, 14 * mm), doingWords(plan, step), drawing::TypeSize::text, true) + 1.5 * mm;
+    y += sheets.text(QRectF(left, y, wide, 14 * mm), doingWords(plan, step), drawing::TypeSize::head, true) + 1.5 * mm;
     if (step.stick >= 0) {
         const materials::Material& stick = plan.sticks[std::size_t(step.stick)];
         drawing::paintMaterial(painter, QRectF(left, y, 22 * mm, 9 * mm), stick.kind,
@@ -226,15 +226,17 @@ void step(Sheets& sheets, const planning::Plan& plan, const planning::Step& step
                     drawing::TypeSize::text);
         y += 11 * mm;
     }
-    const auto line = [&](const QString& words) {
+    const auto line = [&](QString words) {
+        words[0] = words[0].toUpper();
+        if (!words.endsWith(QLatin1Char('.'))) words += QLatin1Char('.');
         y += sheets.text(QRectF(left, y, wide, 20 * mm), words, drawing::TypeSize::text) + 1 * mm;
     };
     if (!step.areas.empty() && step.stage != planning::Stage::drawing)
-        line(wording::areasNamed(plan, step.areas, 5) + QStringLiteral("."));
+        line(wording::areasNamed(plan, step.areas, 5));
     line(pressureLine(plan, step));
     line(step.waitMinutes > 0
              ? tr("%1, then wait %2.").arg(wording::duration(step.minutes), wording::duration(step.waitMinutes))
-             : wording::duration(step.minutes) + QStringLiteral("."));
+             : wording::duration(step.minutes));
     QStringList reasons;
     for (const planning::Reason& reason : step.why)
         if (reason.kind != planning::ReasonKind::wholePictureTogether) reasons << wording::reasonPhrase(reason);

@@ -171,14 +171,17 @@ int main(int argc, char** argv) {
     window.goTo(2);
     ok &= save("paper.png");
     window.goTo(3);
+    clickAt(0.3, 0.55);
     ok &= save("sticks.png");
     window.goTo(4);
     ok &= save("underpainting.png");
     window.goTo(5);
     auto* layers = window.findChild<app::LayersStation*>();
-    layers->scrubber().setStep(int(window.session().plan()->steps.size()) * 6 / 10);
     clickAt(0.27, 0.66);
     ok &= save("layers.png");
+    clickAt(0.27, 0.66);
+    layers->scrubber().setStep(int(window.session().plan()->steps.size()) * 6 / 10);
+    ok &= save("layers-step.png");
     QTest::keyPress(&window, Qt::Key_T);
     ok &= save("layers-lamp.png");
     QTest::keyRelease(&window, Qt::Key_T);

@@ -22,7 +22,7 @@ constexpr int mapWidth = 560;
 }  // namespace
 
 LayersStation::LayersStation(Session& session)
-    : Station(session, tr("The section"), tr("each area from its darkest to its lightest place; layers from the paper up")) {
+    : Station(session, tr("The section"), tr("areas from dark to light; layers from the paper up")) {
     detail_ = new QComboBox;
     for (const auto detail : {planning::Detail::suggest, planning::Detail::usual, planning::Detail::fine})
         detail_->addItem(wording::detailWord(detail));
@@ -105,6 +105,7 @@ Views LayersStation::views() const {
     views.sheet = sheetAfter(step);
     views.sheetCaption =
         step == 0 ? tr("Sheet, bare") : tr("Sheet after step %1 of %2").arg(step).arg(plan->steps.size());
+    if (step < int(plan->steps.size())) views.figure = tr("at the end: %1").arg(views.figure);
     if (isInHand_ && step > 0) {
         views.subject = drawing::hatchedMap(*plan, plan->steps[std::size_t(step - 1)], mapWidth);
         views.subjectCaption = tr("Where step %1 goes, and how hard").arg(step);
@@ -121,7 +122,8 @@ Views LayersStation::views() const {
 }
 
 void LayersStation::point(const QPointF& fraction) {
-    select(stackAt(fraction));
+    const int stack = stackAt(fraction);
+    select(stack == selected_ ? -1 : stack);
 }
 
 MarginText LayersStation::stepMargin() const {

@@ -68,7 +68,8 @@ QString SubjectStation::decided() const {
     if (!study.reference) return tr("no picture yet");
     const QString size = wording::sheetSize(study.widthMillimetres, study.heightMillimetres);
     if (study.light != colour::Light::daylight65) return tr("%1, for %2").arg(size, wording::lightWord(study.light));
-    return tr("%1, %2 areas").arg(size).arg(study.areas);
+    const auto reading = session_.reading();
+    return tr("%1, %2 areas").arg(size).arg(reading ? int(reading->areas.list.size()) : study.areas);
 }
 
 Views SubjectStation::views() const {

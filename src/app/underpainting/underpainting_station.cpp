@@ -130,6 +130,7 @@ Views UnderpaintingStation::views() const {
     Views views = Station::views();
     if (!session_.plan()) return views;
     views.sheet = sheetAfter(groundSteps());
+    views.figure = tr("at the end: %1").arg(views.figure);
     views.sheetCaption =
         session_.study().ground == planning::Ground::none ? tr("Sheet, bare") : tr("Sheet with its ground");
     return views;
