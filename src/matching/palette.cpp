@@ -38,16 +38,20 @@ class Chooser {
     std::optional<Palette> chosen() {
         if (!searchAlone()) return std::nullopt;
         progress_.at(0.5);
+        alone_ = stacks_;
         if (!giveUp()) return std::nullopt;
         progress_.at(0.65);
         if (width_.exchanges > 0 && !searchWithin()) return std::nullopt;
         progress_.at(0.75);
-        for (int round = 0; round < width_.swapRounds; ++round) {
-            const bool isBetter = swap();
-            if (progress_.cancelled()) return std::nullopt;
-            progress_.at(0.75 + 0.25 * (round + 1) / width_.swapRounds);
-            if (!isBetter) break;
+        if (!swapWhileItPays()) return std::nullopt;
+        // So few sticks may be found better by taking up one after the other than by giving up.
+        constexpr int few = 6;
+        if (limit_ <= few && width_.swapRounds > 0) {
+            const std::vector<Stack> givenUp = stacks_;
+            if (!takeUp() || !swapWhileItPays()) return std::nullopt;
+            if (paletteCost(wants_, givenUp, stickPrice_) < paletteCost(wants_, stacks_, stickPrice_)) stacks_ = givenUp;
         }
+        progress_.at(1);
         const std::set<int> used = sticksOf(stacks_);
         return Palette{{used.begin(), used.end()}, stacks_, paletteCost(wants_, stacks_, stickPrice_)};
     }
@@ -196,10 +200,44 @@ class Chooser {
         for (std::size_t stick = 0; stick < bank_.sticks.size(); ++stick) {
             double sum = 0;
             for (std::size_t a = 0; a < wants_.size(); ++a) sum += wants_[a].importance * gain[a][stick];
-            if (sum > 0) byStick.push_back({-sum, int(stick)});
+            if (isDry(bank_.sticks[stick]) && !palette.contains(int(stick))) byStick.push_back({-sum, int(stick)});
         }
         std::ranges::sort(byStick);
         return byStick;
+    }
+
+    bool swapWhileItPays() {
+        for (int round = 0; round < width_.swapRounds; ++round)
+            if (!swap()) break;
+        return !progress_.cancelled();
+    }
+
+    /// From what serves the area best that has lost most by the limit; then always the stick that betters the whole
+    /// most.
+    bool takeUp() {
+        std::size_t leader = 0;
+        const auto lost = [&](std::size_t a) { return wants_[a].importance * (stacks_[a].cost - alone_[a].cost); };
+        for (std::size_t a = 1; a < wants_.size(); ++a)
+            if (lost(a) > lost(leader)) leader = a;
+        for (std::size_t a = 0; a < wants_.size(); ++a)
+            stacks_[a] = a == leader && int(alone_[a].layers.size()) <= limit_ ? alone_[a] : screens_[a].judged({});
+        while (int(sticksOf(stacks_).size()) < limit_) {
+            std::set<int> palette = sticksOf(stacks_);
+            std::vector<std::pair<double, int>> rivals = gains(palette);
+            if (rivals.size() > std::size_t(width_.swaps)) rivals.resize(std::size_t(width_.swaps));
+            std::vector<Stack> best = stacks_;
+            for (const auto& [gain, stick] : rivals) {
+                std::set<int> with = palette;
+                with.insert(stick);
+                const std::vector<int> allowed = bank_.of({with.begin(), with.end()});
+                std::vector<Stack> stacks(wants_.size());
+                if (!forEachArea([&](std::size_t a) { stacks[a] = within(a, allowed, stacks_[a]); })) return false;
+                if (paletteCost(wants_, stacks, stickPrice_) < paletteCost(wants_, best, stickPrice_)) best = stacks;
+            }
+            if (sticksOf(best) == palette) break;
+            stacks_ = std::move(best);
+        }
+        return true;
     }
 
     /// Takes a stick into the palette, for another one where it is full, if that betters the whole.
@@ -233,6 +271,12 @@ class Chooser {
             std::vector<Stack> stacks = stacks_;
             const bool isDone = forEachArea([&](std::size_t a) {
                 const bool mustChange = trial.out >= 0 && uses(stacks_[a], trial.out);
+                // So few options are soon searched whole.
+                constexpr std::size_t few = 24;
+                if (allowed.size() <= few) {
+                    stacks[a] = within(a, allowed, mustChange ? screens_[a].judged({}) : stacks_[a]);
+                    return;
+                }
                 Stack known = mustChange ? screens_[a].judged(standInFor(a, trial.out, allowed).layers) : stacks_[a];
                 if (mustChange) known = exchanged(std::move(known), screens_[a], allowed, free_, width_);
                 stacks[a] = exchanged(std::move(known), screens_[a], coming, free_, width_);
@@ -253,7 +297,7 @@ class Chooser {
     const common::Progress& progress_;
     const std::vector<float> free_;
     std::vector<Screen> screens_;  // by area
-    std::vector<Stack> stacks_;
+    std::vector<Stack> stacks_, alone_;  // by area; alone_ where all sticks are to be had
     std::vector<std::vector<int>> promising_;  // by area: options that did well where all were tried
     std::map<std::pair<std::size_t, int>, StandIn> standIns_;  // by area and the stick that is done without
 };

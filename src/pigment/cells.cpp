@@ -25,7 +25,7 @@ VECTOR_LOOP void layFilms(Patch& patch, const Pigment& pigment, const CellAmount
     }
 }
 
-VECTOR_LOOP void spreadLoose(Patch& patch, float rubbed, float pressedIn) {
+VECTOR_LOOP void spreadLoose(Patch& patch, float rubbed, float pressedIn, float share) {
     for (int band = 0; band < colour::bandCount; ++band) {
         float* seen = patch.seen.col(band).data();
         float* beneath = patch.beneath.col(band).data();
@@ -38,7 +38,7 @@ VECTOR_LOOP void spreadLoose(Patch& patch, float rubbed, float pressedIn) {
             const float k = (1.0f - rubbed) * looseAbsorb[i] + pooledAbsorb;
             const float s = (1.0f - rubbed) * looseScatter[i] + pooledScatter;
             const float root = filmRoot(k, s), ground = beneath[i];
-            seen[i] = filmOver(k, s, root, ground);
+            seen[i] += share * (filmOver(k, s, root, ground) - seen[i]);
             beneath[i] = filmOver(pressedIn * k, pressedIn * s, pressedIn * root, ground);
             looseAbsorb[i] = (1.0f - pressedIn) * k;
             looseScatter[i] = (1.0f - pressedIn) * s;

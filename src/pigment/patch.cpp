@@ -55,9 +55,10 @@ void deposit(Patch& patch, const Stroke& stroke) {
     layFilms(patch, pigment, amounts);
 }
 
-/// Moves the rubbed share of the loose load to where it is missing; `flattened` is the share of the tooth that goes.
-void spread(Patch& patch, float rubbed, float pressedIn, float flattened) {
-    spreadLoose(patch, rubbed, pressedIn);
+/// Moves the rubbed share of the loose load to where it is missing; `flattened` is the share of the tooth that goes. A
+/// touch too light to take hold of it does so in part only.
+void spread(Patch& patch, float rubbed, float pressedIn, float flattened, float hold) {
+    spreadLoose(patch, rubbed, pressedIn, hold);
     const float pooled = rubbed * patch.loose.mean();
     for (int cell = 0; cell < cellCount; ++cell) {
         const float amount = (1.0f - rubbed) * patch.loose[cell] + pooled;
@@ -70,13 +71,13 @@ void spread(Patch& patch, float rubbed, float pressedIn, float flattened) {
 void blend(Patch& patch, Pressure pressure, float factor) {
     const float rubbed = std::min(1.0f, atPressure(rubShares, pressure) * factor);
     // A finger on bare paper flattens nothing.
-    const bool takesHold = rubbed > 0 && patch.loose.maxCoeff() > 0;
-    spread(patch, rubbed, atPressure({0, 0.75f, 0.75f, 0.75f}, pressure), takesHold ? 0.03f : 0.0f);
+    const float hold = std::min(1.0f, pressure.value);
+    spread(patch, rubbed, 0.75f * hold, patch.loose.maxCoeff() > 0 ? 0.03f * hold : 0.0f, hold);
 }
 
 /// Alcohol over pastel: nearly all that lies loose flows together, into the valleys too, and is bound when it dries.
 void dissolve(Patch& patch) {
-    spread(patch, 0.95f, 1.0f, 0.0f);
+    spread(patch, 0.95f, 1.0f, 0.0f, 1.0f);
 }
 
 /// Binds the loose load, darkens it a little and gives some tooth back.

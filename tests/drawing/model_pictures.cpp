@@ -6,7 +6,7 @@
 
 #include "colour/difference.h"
 #include "drawing/fonts.h"
-#include "drawing/section.h"
+#include "drawing/pictures.h"
 #include "drawing/shapes.h"
 #include "rendering/sheet_picture.h"
 #include "swatch.h"
@@ -48,7 +48,7 @@ QImage seen(const Swatch& swatch, colour::Light light = colour::Light::daylight6
     for (int i = 0; i < materials::surfaceCount; ++i)
         if (swatch.patch.surface == &materials::profileOf(Surface(i))) surface = Surface(i);
     const cv::Mat grain = rendering::grainMap(surface, spot.size(), 38.0 / spot.cols);
-    return drawing::imageOf(rendering::sheetPicture(spot, {swatch.patch}, grain, light));
+    return drawing::imageOf(rendering::sheetPicture(spot, {{swatch.patch, {}}}, {}, grain, light));
 }
 
 QString figures(const Lab& lab) {
@@ -168,7 +168,7 @@ bool surfaces(const QDir& folder) {
         page.painter.drawPolygon(cut);
         QStringList shares;
         for (int pressure = 0; pressure < 3; ++pressure) {
-            const pigment::Stroke stroke{nullptr, pigment::Manner::scumble, pigment::Pressure(pressure)};
+            const pigment::Stroke stroke{nullptr, pigment::Manner::scumble, pigment::Pressure{float(pressure + 1)}};
             const double share = pigment::coverages(stroke, profile).mean();
             const double y = box.top() + materials::depthAt(profile, share) / deepest * box.height();
             page.painter.setPen(QPen(ink, 1 + pressure));

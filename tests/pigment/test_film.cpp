@@ -10,6 +10,7 @@
 #include "common/parallel.h"
 #include "numbers.h"
 #include "pigment/hand.h"
+#include "pigment/tones.h"
 #include "swatch.h"
 
 using namespace pigment;
@@ -49,7 +50,7 @@ Stroke randomStroke(Numbers& random, const std::vector<Pigment>& pigments) {
     const Manner manner = Manner(random.below(8));
     const bool lays = laysPigment(manner) && !(manner == Manner::wash && random.below(4) == 0);
     return {lays ? &pigments[std::size_t(random.below(int(pigments.size())))] : nullptr, manner,
-            Pressure(random.below(3))};
+            Pressure{float(1 + random.below(3))}};
 }
 
 std::vector<Pigment> someOfEveryKind() {
@@ -70,6 +71,12 @@ float furthest(const Patch& patch, const colour::Spectrum& from) {
 }  // namespace
 
 /// What must hold exactly (P. Kubelka, J. Opt. Soc. Am. 38, 1948), over random patches with a history of strokes.
+namespace {
+
+constexpr auto d65 = colour::Light::daylight65;
+
+}  // namespace
+
 class TestFilm : public QObject {
     Q_OBJECT
 
@@ -136,11 +143,11 @@ class TestFilm : public QObject {
         Numbers random(14);
         const std::vector<Pigment> pigments = someOfEveryKind();
         Patch patch = randomPatch(random);
-        labOf(patch);  // the first call makes the tables of the light
+        labOf(patch, d65);  // the first call makes the tables of the light
         const long before = allocations();
         for (int i = 0; i < 10000; ++i) {
             lay(patch, randomStroke(random, pigments));
-            if (labOf(patch).L < 0) QFAIL("darker than black");
+            if (labOf(patch, d65).L < 0) QFAIL("darker than black");
         }
         QCOMPARE(allocations(), before);
         const std::vector<int> counted(before > 0 ? 1000 : 10);
@@ -225,7 +232,7 @@ class TestFilm : public QObject {
         Patch hidden = barePatch(materials::profileOf(Surface::cartridge), black);
         const Pigment fromMasstone = pigmentOf(material);
         lay(hidden, {&fromMasstone, Manner::wash, Pressure::medium});
-        QVERIFY(labOf(hidden).L > colour::labOfReflectance(readings.overBlack).L + 5);
+        QVERIFY(labOf(hidden, d65).L > colour::labOfReflectance(readings.overBlack, d65).L + 5);
     }
 
     // ---- the hand ---------------------------------------------------------------------------------------------------
@@ -238,7 +245,7 @@ class TestFilm : public QObject {
         const Pigment blue = Swatch::pigmentOf("#2b4fa0", Kind::soft);
         for (const Manner manner : {Manner::scumble, Manner::hatch, Manner::press, Manner::dab}) {
             const Stroke stroke{&blue, manner, Pressure::light};
-            const StrokeSpread spread = spreadOf(patch, stroke, 0.12);
+            const StrokeSpread spread = spreadOf(patch, stroke, 0.12, d65);
             double sum = 0, squares = 0;
             constexpr int draws = 4000;
             for (int i = 0; i < draws; ++i) {
@@ -247,7 +254,7 @@ class TestFilm : public QObject {
                 varied.amountFactor = std::max(0.0f, 1 + normal(engine));
                 varied.coverageFactor = std::max(0.0f, 1 + normal(engine));
                 lay(copy, varied);
-                const double L = labOf(copy).L;
+                const double L = labOf(copy, d65).L;
                 sum += L;
                 squares += L * L;
             }
@@ -261,13 +268,107 @@ class TestFilm : public QObject {
     void aSureHandHasNoSpread() {
         const Pigment blue = Swatch::pigmentOf("#2b4fa0", Kind::soft);
         const Patch paper = Swatch("#d8a060").patch;
-        const StrokeSpread sure = spreadOf(paper, {&blue, Manner::scumble, Pressure::medium}, 0);
+        const StrokeSpread sure = spreadOf(paper, {&blue, Manner::scumble, Pressure::medium}, 0, d65);
         QVERIFY(sure.deviation.L < 1e-6 && sure.difference < 1e-6);
-        const StrokeSpread onItself = spreadOf(Swatch("#2b4fa0").patch, {&blue, Manner::scumble, Pressure::medium});
+        const StrokeSpread onItself =
+            spreadOf(Swatch("#2b4fa0").patch, {&blue, Manner::scumble, Pressure::medium}, usualHandSpread, d65);
         QVERIFY(onItself.difference < 0.2);
         // The further the paper from the stick, the more the hand shows.
         const Stroke light{&blue, Manner::scumble, Pressure::light};
-        QVERIFY(spreadOf(paper, light).difference > 2 * spreadOf(Swatch("#3a5590").patch, light).difference);
+        QVERIFY(spreadOf(paper, light, usualHandSpread, d65).difference >
+                2 * spreadOf(Swatch("#3a5590").patch, light, usualHandSpread, d65).difference);
+    }
+
+    /// Pressure is a number with three names; what it lays and covers rises from nothing to heavy.
+    void pressureIsANumberWithThreeNames() {
+        for (const char* name : {"none", "light", "medium", "heavy"}) QCOMPARE(nameOf(*pressureNamed(name)), name);
+        QCOMPARE(pressureFactor(Pressure::none), 0.0f);
+        QCOMPARE(pressureFactor(Pressure::light), 0.4f);
+        QCOMPARE(pressureFactor(Pressure::medium), 0.8f);
+        QCOMPARE(pressureFactor(Pressure::heavy), 1.6f);
+        QCOMPARE(nameOf(Pressure{1.4f}), "light");
+        QCOMPARE(nameOf(Pressure{1.6f}), "medium");
+        const Pigment blue = Swatch::pigmentOf("#2b4fa0", materials::Kind::soft);
+        for (const Manner manner : {Manner::scumble, Manner::hatch, Manner::press, Manner::dab, Manner::wash}) {
+            float covered = -1, amount = -1;
+            for (float p = 0; p <= 3.001f; p += 0.125f) {
+                const Stroke stroke{&blue, manner, Pressure{p}};
+                const float nowCovered =
+                    coverages(stroke, materials::profileOf(materials::Surface::sanded600)).mean();
+                const float nowAmount = offerOf(stroke).amount;
+                QVERIFY(nowCovered >= covered - 1e-6f && nowAmount >= amount);
+                covered = nowCovered;
+                amount = nowAmount;
+            }
+        }
+    }
+
+    /// Every manner, the tools too, leaves a patch as it is at no pressure, and changes it the less the nearer to none.
+    void noPressureLaysNothing() {
+        const Pigment blue = Swatch::pigmentOf("#2b4fa0", materials::Kind::soft);
+        const Swatch under("#c2ab86: #8f4a24 soft scumble heavy");
+        for (int m = 0; m < mannerCount; ++m) {
+            const Manner manner = Manner(m);
+            const auto after = [&](float pressure) {
+                Patch patch = under.patch;
+                lay(patch, {laysPigment(manner) ? &blue : nullptr, manner, Pressure{pressure}});
+                return patch;
+            };
+            QVERIFY((after(0).seen == under.patch.seen).all() && (after(0).filled == under.patch.filled).all());
+            const auto change = [&](float pressure) { return (after(pressure).seen - under.patch.seen).abs().sum(); };
+            QVERIFY2(change(0.02f) < 0.4f * change(1) + 1e-4f, nameOf(manner).data());
+        }
+    }
+
+    /// Tones by their numbers are what laying the strokes one by one gives; some of them are the same as among all.
+    void tonesAreWhatTheirPressuresGive() {
+        const Pigment blue = Swatch::pigmentOf("#2b4fa0", materials::Kind::soft);
+        const Pigment ochre = Swatch::pigmentOf("#c08a3c", materials::Kind::pencil);
+        const std::vector<Stroke> strokes{{&blue, Manner::scumble}, {nullptr, Manner::blend}, {&ochre, Manner::hatch}};
+        const Patch paper = Swatch("#8a7f74").patch;
+        std::vector<Patch> all;
+        forEachTone(paper, strokes, [&](int tone, const Patch& patch) {
+            QCOMPARE(tone, int(all.size()));
+            all.push_back(patch);
+        });
+        QCOMPARE(int(all.size()), toneCount(3));
+        for (int tone = 0; tone < toneCount(3); ++tone) {
+            Patch patch = paper;
+            for (int i = 0; i < 3; ++i) {
+                Stroke stroke = strokes[std::size_t(i)];
+                stroke.pressure = Pressure{float(pressureIn(tone, i, 3))};
+                lay(patch, stroke);
+            }
+            QVERIFY((patch.seen == all[std::size_t(tone)].seen).all());
+        }
+        const std::vector<int> some{0, 5, 6, 21, 63};
+        std::vector<int> visited;
+        forTones(paper, strokes, some, [&](int tone, const Patch& patch) {
+            visited.push_back(tone);
+            QVERIFY((patch.seen == all[std::size_t(tone)].seen).all());
+        });
+        QCOMPARE(visited, some);
+    }
+
+    /// Between the levels the tones around have parts that add up to 1, keep the mean pressure, and never jump.
+    void tonesAreMixedWithoutAJump() {
+        Numbers random(91);
+        for (int round = 0; round < 2000; ++round) {
+            std::array<float, 4> at{};
+            for (float& p : at) p = random.below(3) == 0 ? float(random.below(4)) : float(random.between(0, 3));
+            const ToneMix<4> mix(at.data(), 4);
+            std::array<float, 4> mean{};
+            float sum = 0;
+            for (int i = 0; i < mix.count; ++i) {
+                const float part = mix.parts[std::size_t(i)];
+                QVERIFY(part >= 0 && mix.count <= 5);
+                sum += part;
+                for (int k = 0; k < 4; ++k)
+                    mean[std::size_t(k)] += part * float(pressureIn(mix.tones[std::size_t(i)], k, 4));
+            }
+            QVERIFY(std::fabs(sum - 1) < 1e-5f);
+            for (std::size_t k = 0; k < 4; ++k) QVERIFY(std::fabs(mean[k] - at[k]) < 1e-4f);
+        }
     }
 };
 

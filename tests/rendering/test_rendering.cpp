@@ -1,9 +1,12 @@
 #include <QtTest>
 #include <cmath>
 #include <opencv2/core.hpp>
+#include <opencv2/imgproc.hpp>
 
 #include "colour/difference.h"
+#include "colour/image_colour.h"
 #include "colour/reflectance.h"
+#include "rendering/picture_difference.h"
 #include "rendering/sheet_picture.h"
 
 using namespace rendering;
@@ -13,6 +16,15 @@ namespace {
 pigment::Patch bare(const char* hex, materials::Surface surface) {
     return pigment::barePatch(materials::profileOf(surface),
                               colour::reflectanceFromSrgb(colour::srgbFromSrgb8(*colour::srgb8FromHex(hex))));
+}
+
+constexpr auto d65 = colour::Light::daylight65;
+
+/// The mean light of a picture, as a colour.
+colour::Lab meanOf(const cv::Mat& picture) {
+    cv::Mat xyz = colour::xyzOfSrgb8Image(picture);
+    const cv::Scalar mean = cv::mean(xyz);
+    return colour::labFromXyz({mean[0], mean[1], mean[2]});
 }
 
 }  // namespace
@@ -46,7 +58,7 @@ class TestRendering : public QObject {
         pigment::Patch patch = bare("#c2502c", materials::Surface::sanded400);
         pigment::lay(patch, {&pigment, pigment::Manner::scumble, pigment::Pressure::medium});
         const cv::Mat map(200, 200, CV_32S, cv::Scalar(0));
-        const cv::Mat picture = sheetPicture(map, {patch}, grainMap(materials::Surface::sanded400, map.size(), 0.4));
+        const cv::Mat picture = sheetPicture(map, {{patch, {}}}, {}, grainMap(materials::Surface::sanded400, map.size(), 0.4), d65);
         colour::Xyz mean;
         for (int y = 0; y < 200; ++y)
             for (int x = 0; x < 200; ++x) {
@@ -54,21 +66,100 @@ class TestRendering : public QObject {
                 const colour::Xyz xyz = colour::xyzFromSrgb(colour::srgbFromSrgb8({p[0], p[1], p[2]}));
                 mean = {mean.x + xyz.x / 40000, mean.y + xyz.y / 40000, mean.z + xyz.z / 40000};
             }
-        QVERIFY(colour::differenceCie2000(colour::labFromXyz(mean), pigment::labOf(patch)) < 0.6);
+        QVERIFY(colour::differenceCie2000(colour::labFromXyz(mean), pigment::labOf(patch, d65)) < 0.6);
         // It speckles: the ground shows between.
         cv::Scalar average, spread;
         cv::meanStdDev(picture, average, spread);
         QVERIFY(spread[0] > 10);
     }
 
-    void passagesKeepTheirPlaces() {
+    void partsKeepTheirPlaces() {
         cv::Mat map(40, 60, CV_32S, cv::Scalar(0));
         map(cv::Rect(30, 0, 30, 40)).setTo(1);
         const auto surface = materials::Surface::cartridge;
-        const cv::Mat picture =
-            sheetPicture(map, {bare("#202020", surface), bare("#e0e0e0", surface)}, grainMap(surface, map.size(), 1));
+        const cv::Mat picture = sheetPicture(map, {{bare("#202020", surface), {}}, {bare("#e0e0e0", surface), {}}}, {},
+                                             grainMap(surface, map.size(), 1), d65);
         QCOMPARE(picture.at<cv::Vec3b>(20, 10)[0], uchar(0x20));
         QCOMPARE(picture.at<cv::Vec3b>(20, 50)[0], uchar(0xe0));
+    }
+
+    /// Two layers with pressure maps: where a tone is laid the mean light is the film's, and between the levels it goes
+    /// from one to the next without a step back.
+    void layersAreLaidByTheirMaps() {
+        materials::Material blue, ochre;
+        blue.masstone = *colour::srgb8FromHex("#2b4fa0");
+        ochre.masstone = *colour::srgb8FromHex("#d8b060");
+        const pigment::Pigment first = pigment::pigmentOf(blue), second = pigment::pigmentOf(ochre);
+        const LaidPart part{bare("#8a7f74", materials::Surface::sanded600),
+                            {{&first, pigment::Manner::scumble}, {&second, pigment::Manner::hatch}}};
+        const cv::Size size(160, 160);
+        const cv::Mat map(size, CV_32S, cv::Scalar(0)), grain = grainMap(materials::Surface::sanded600, size, 0.4);
+        const auto seenAt = [&](double one, double other) {
+            const cv::Mat p1(size, CV_8U, cv::Scalar(one * mapStep)), p2(size, CV_8U, cv::Scalar(other * mapStep));
+            return meanOf(sheetPicture(map, {part}, {p1, p2}, grain, d65));
+        };
+        for (int one = 0; one < 4; ++one)
+            for (int other = 0; other < 4; ++other) {
+                pigment::Patch patch = part.ground;
+                pigment::lay(patch, {&first, pigment::Manner::scumble, pigment::Pressure{float(one)}});
+                pigment::lay(patch, {&second, pigment::Manner::hatch, pigment::Pressure{float(other)}});
+                QVERIFY(colour::differenceCie2000(seenAt(one, other), pigment::labOf(patch, d65)) < 0.6);
+            }
+        double before = -1;
+        for (double p = 0; p <= 3.001; p += 0.2) {
+            const double L = seenAt(2, p).L;
+            QVERIFY(L > before);
+            before = L;
+        }
+    }
+
+    /// The difference that the eye sees: a checkerboard too fine for it is its mean grey, in light and not in code.
+    void theEyeJoinsWhatLiesCloseTogether() {
+        cv::Mat board(300, 400, CV_8UC3), flat(300, 400, CV_8UC3);
+        for (int y = 0; y < 300; ++y)
+            for (int x = 0; x < 400; ++x) board.at<cv::Vec3b>(y, x) = cv::Vec3b::all((x + y) % 2 ? 60 : 200);
+        const double light = (colour::linearFromEncoded(60 / 255.0) + colour::linearFromEncoded(200 / 255.0)) / 2;
+        flat.setTo(cv::Scalar::all(std::lround(255 * colour::encodedFromLinear(light))));
+        QVERIFY(figuresOf(differenceSeen(board, flat, easelSigma(board.size()))).mean < 0.3);
+        flat.setTo(cv::Scalar::all(130));  // the mean of the codes
+        QVERIFY(figuresOf(differenceSeen(board, flat, easelSigma(board.size()))).mean > 3);
+        QCOMPARE(easelSigma({1000, 400}), 5.0);
+        QCOMPARE(squintSigma({400, 1000}), 20.0);
+    }
+
+    /// Against the plain way: both pictures blurred at their full size, CIEDE2000 pixel by pixel.
+    void theDifferenceIsThatOfTheFullSize() {
+        cv::RNG random(5);
+        cv::Mat one(24, 32, CV_8UC3), other(24, 32, CV_8UC3), noise(480, 640, CV_8UC3);
+        random.fill(one, cv::RNG::UNIFORM, 20, 230);
+        random.fill(other, cv::RNG::UNIFORM, 20, 230);
+        random.fill(noise, cv::RNG::UNIFORM, 0, 30);
+        cv::resize(one, one, {640, 480}, 0, 0, cv::INTER_CUBIC);
+        cv::resize(other, other, {640, 480}, 0, 0, cv::INTER_CUBIC);
+        other = one * 0.8 + other * 0.2 + noise;
+        for (const double sigma : {3.2, 12.8}) {
+            std::array<cv::Mat, 2> labs;
+            for (std::size_t i = 0; i < 2; ++i) {
+                labs[i] = colour::xyzOfSrgb8Image(i == 0 ? one : other);
+                cv::GaussianBlur(labs[i], labs[i], {}, sigma, sigma, cv::BORDER_REFLECT);
+                colour::toLab(labs[i]);
+            }
+            double sum = 0;
+            for (int y = 0; y < 480; ++y)
+                for (int x = 0; x < 640; ++x) {
+                    const cv::Vec3f &a = labs[0].at<cv::Vec3f>(y, x), &b = labs[1].at<cv::Vec3f>(y, x);
+                    sum += colour::differenceCie2000({a[0], a[1], a[2]}, {b[0], b[1], b[2]});
+                }
+            const double mean = sum / (480 * 640), seen = figuresOf(differenceSeen(one, other, sigma)).mean;
+            QVERIFY2(std::fabs(seen - mean) < 0.03, qPrintable(QStringLiteral("%1, %2").arg(seen).arg(mean)));
+        }
+    }
+
+    void figuresAreMeanAnd95thPercentile() {
+        cv::Mat map(1, 1000, CV_32F);
+        for (int i = 0; i < 1000; ++i) map.at<float>(i) = float(i);
+        QCOMPARE(figuresOf(map).mean, 499.5);
+        QCOMPARE(figuresOf(map).p95, 949.0);
     }
 };
 

@@ -118,7 +118,7 @@ class TestReview : public QObject {
             colours.push_back(colour::differenceCie2000(colour::labFromXyz(read->masstone), masstone));
             const pigment::Pigment pigment = pigment::pigmentOf(stick);
             for (std::size_t p = 0; p < 3; ++p) {
-                const pigment::Stroke stroke{&pigment, pigment::Manner::press, pigment::Pressure(p), hand};
+                const pigment::Stroke stroke{&pigment, pigment::Manner::press, pigment::Pressure{float(p + 1)}, hand};
                 const double scatter = double(pigment.scatter.mean() * pigment::offerOf(stroke).amount);
                 const double ratio = xyzOf(row.overBlack[p]).y / xyzOf(row.overWhite[p]).y;
                 ratios.push_back(std::fabs(read->contrastRatio[p] / ratio - 1));

@@ -13,7 +13,6 @@
 #include "subject/colour_choice.h"
 #include "subject/groupings.h"
 #include "subject/masses.h"
-#include "subject/passages.h"
 #include "subject/picture.h"
 #include "subject/planes.h"
 #include "subject/pyramid.h"
@@ -258,31 +257,6 @@ class TestChoices : public QObject {
         }
         QVERIFY(soft.at<cv::Vec3f>(20, 90) == cv::Vec3f(57, 0, 0));
         QVERIFY(cv::norm(lab, soft, cv::NORM_INF) < 1e-4);
-    }
-
-    void areasThatArePlannedTogetherShareTheirTargets() {
-        cv::Mat lab(100, 200, CV_32FC3, cv::Scalar(70, 0, 0)), labels(100, 200, CV_32S, cv::Scalar(0));
-        for (const int i : {0, 1}) {
-            const cv::Rect eye(30 + i * 100, 30, 40, 40), pupil(eye.x + 12, 42, 16, 16);
-            labels(eye).setTo(i + 1);
-            lab(eye).setTo(cv::Scalar(45 + 3 * i, 8, 20 + 2 * i));
-            lab(pupil).setTo(cv::Scalar(10 + 2 * i, 0, 0));
-        }
-        Numbers random(41);
-        for (int y = 0; y < lab.rows; ++y)
-            for (int x = 0; x < lab.cols; ++x) lab.at<cv::Vec3f>(y, x)[0] += float(random.between(-6, 6));
-        Areas areas = areasOf(labels, lab);
-        const auto targets = [&](int area) {
-            std::vector<colour::Lab> all;
-            for (const Passage& p : passagesOf(areas, lab, lab).list)
-                if (p.area == area + 1) all.push_back(p.target);
-            return all;
-        };
-        const int one = labelAt(areas.map, 0.17, 0.35), other = labelAt(areas.map, 0.67, 0.35);
-        QVERIFY(!(targets(one) == targets(other)));
-        areas.list[std::size_t(other)].together = areas.list[std::size_t(one)].together;
-        QVERIFY(targets(one).size() > 1);
-        QVERIFY(targets(one) == targets(other));
     }
 
     /// What is looked into is what was read: the view of a part is the framed picture's part.

@@ -1,6 +1,7 @@
 #include <QtTest>
 #include <algorithm>
 #include <cmath>
+#include <set>
 #include <numeric>
 #include <opencv2/imgproc.hpp>
 
@@ -9,7 +10,7 @@
 #include "subject/areas.h"
 #include "subject/islands.h"
 #include "subject/masses.h"
-#include "subject/passages.h"
+#include "subject/samples.h"
 #include "subject/squint.h"
 
 using namespace subject;
@@ -310,21 +311,56 @@ class TestSubject : public QObject {
         QCOMPARE(countAfter({AreaEdit::Kind::join, {}}), std::size_t(3));
     }
 
-    void passagesShareThePicture() {
+    /// Colours that stand for an area: weights add up, the mean is kept, and what is small but far off has one.
+    void samplesStandForTheirArea() {
+        cv::Mat lab(120, 160, CV_32FC3), mask(120, 160, CV_8U, cv::Scalar(0));
+        Numbers random(71);
+        for (int y = 0; y < 120; ++y)
+            for (int x = 0; x < 160; ++x)
+                lab.at<cv::Vec3f>(y, x) = {float(30 + 0.2 * x + random.between(-1, 1)), float(5 - 0.05 * y), 10};
+        mask(cv::Rect(20, 10, 120, 100)).setTo(255);
+        lab(cv::Rect(60, 40, 12, 12)).setTo(cv::Scalar(95, 0, 4));  // a highlight, 1.2 % of it
+        lab(cv::Rect(0, 0, 20, 120)).setTo(cv::Scalar(10, 60, -60));  // outside
+        for (const int count : {1, 4, 32}) {
+            const auto samples = samplesOf(lab, mask, 1, count);
+            QVERIFY(int(samples.size()) <= count && !samples.empty());
+            double weight = 0, L = 0, nearest = 1e9;
+            for (const ColourSample& sample : samples) {
+                weight += sample.weight;
+                L += sample.weight * sample.colour.L;
+                nearest = std::min(nearest, std::fabs(sample.colour.L - 95));
+                QVERIFY(sample.colour.a < 10 && sample.colour.b > 0);  // nothing from outside
+            }
+            QVERIFY(std::fabs(weight - 1) < 1e-9);
+            QVERIFY(std::fabs(L - cv::mean(lab, mask)[0]) < 0.4);
+            if (count >= 32) QVERIFY2(nearest < 8, qPrintable(QString::number(nearest)));
+        }
+        QVERIFY(samplesOf(lab, cv::Mat(120, 160, CV_8U, cv::Scalar(0)), 1, 4).empty());
+        const auto flat = samplesOf(cv::Mat(20, 20, CV_32FC3, cv::Scalar(50, 1, 2)), cv::Mat(20, 20, CV_8U, cv::Scalar(255)), 1, 8);
+        QCOMPARE(flat.size(), std::size_t(1));
+    }
+
+    /// A key says where an area's heart is: it is the same when something is done elsewhere, and no two have the same.
+    void keysSurviveWhatIsDoneElsewhere() {
         cv::Mat truth;
         const cv::Mat lab = scene(truth);
         const cv::Mat soft = squinted(lab, 0.3);
-        const Passages passages = passagesOf(proposedAreas(soft, 3), lab, soft);
-        double share = 0;
-        for (const Passage& passage : passages.list) share += passage.share;
-        QVERIFY(std::fabs(share - 1) < 1e-6);
-        // The disc has a light and a shadow side of its own.
-        const int light = passages.map.at<int>(170, 140), shadow = passages.map.at<int>(170, 230);
-        QVERIFY(light != shadow);
-        QCOMPARE(passages.list[light].area, passages.list[shadow].area);
-        QVERIFY(std::fabs(passages.list[light].target.L - 62) < 1.5);
-        QVERIFY(std::fabs(passages.list[shadow].target.L - 38) < 1.5);
-        QVERIFY(passages.list[shadow].band < passages.list[light].band);
+        const Areas before = proposedAreas(soft, 6);
+        std::set<std::string> keys;
+        for (const Area& area : before.list) QVERIFY(keys.insert(area.key).second);
+        const Areas after = edited(before, soft, {{AreaEdit::Kind::border, {{{0.02, 0.02}, {0.1, 0.02}, {0.1, 0.1}, {0.02, 0.1}}}}});
+        QCOMPARE(after.list.size(), before.list.size() + 1);
+        const int touched = labelAt(before.map, 0.05, 0.05);
+        int renumbered = 0;
+        for (int i = 0; i < int(before.list.size()); ++i) {
+            if (i == touched) continue;
+            cv::Point at;
+            cv::minMaxLoc(before.map == i, nullptr, nullptr, nullptr, &at);
+            const Area& now = after.list[std::size_t(after.map.at<int>(at))];
+            QCOMPARE(now.key, before.list[std::size_t(i)].key);
+            renumbered += now.id != before.list[std::size_t(i)].id;
+        }
+        QVERIFY(renumbered > 0);
     }
 
     /// Against k-means by others (OpenCV), the best of 100 starts, on values in clumps.

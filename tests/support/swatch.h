@@ -26,7 +26,7 @@ struct Swatch {
             lay(stroke.simplified().split(' '));
     }
 
-    colour::Lab lab() const { return pigment::labOf(patch); }
+    colour::Lab lab() const { return pigment::labOf(patch, colour::Light::daylight65); }
 
     static colour::Spectrum reflectance(const QString& hex) {
         const auto colour = colour::srgb8FromHex(hex.toStdString());

@@ -42,16 +42,51 @@ class TestWording : public QObject {
 
     void everyThingHasAWord() {
         std::set<QString> words;
-        for (int i = 0; i < 4; ++i) QVERIFY(words.insert(wording::bandWord(subject::Band(i))).second);
         for (int i = 0; i < 8; ++i) {
             QVERIFY(words.insert(wording::stageWord(planning::Stage(i))).second);
             QVERIFY(words.insert(wording::mannerWord(pigment::Manner(i))).second);
         }
         for (int i = 0; i < 9; ++i) QVERIFY(words.insert(wording::kindWord(materials::Kind(i))).second);
-        for (int i = 0; i < 3; ++i) QVERIFY(words.insert(wording::pressureWord(pigment::Pressure(i))).second);
+        for (int i = 0; i < 4; ++i) QVERIFY(words.insert(wording::pressureWord(pigment::Pressure{float(i)})).second);
+        for (int i = 0; i < 3; ++i) {
+            QVERIFY(words.insert(wording::groundWord(planning::GroundStrategy(i))).second);
+            QVERIFY(words.insert(wording::detailWord(planning::Detail(i))).second);
+        }
         for (int i = 0; i < colour::lightCount; ++i) QVERIFY(words.insert(wording::lightWord(colour::Light(i))).second);
         for (int i = 0; i < 4; ++i) QVERIFY(words.insert(wording::stockWord(materials::Stock(i))).second);
         for (int i = 0; i < 5; ++i) QVERIFY(words.insert(wording::sourceWords(materials::ColourSource(i))).second);
+    }
+
+    /// The figure is told first in words; a part that is clearly farther off is named.
+    void nearnessIsToldInWords() {
+        std::set<QString> words;
+        double before = 0;
+        for (const double difference : {0.5, 1.4, 2.6, 5.0, 9.0}) {
+            QVERIFY(words.insert(wording::nearnessWords(difference)).second);
+            QVERIFY(difference > before);
+            before = difference;
+        }
+        planning::Plan plan;
+        auto reading = std::make_shared<planning::Reading>();
+        reading->areas.list.resize(2);
+        plan.reading = reading;
+        plan.areaNames = {"wall", "kettle"};
+        plan.stacks.resize(2);
+        for (int i = 0; i < 2; ++i) plan.stacks[std::size_t(i)].areas = {i};
+        plan.summary.picture.mean = plan.stacks[0].pictureDifference = 1.2;
+        plan.stacks[1].pictureDifference = 1.5;
+        QCOMPARE(wording::pictureWords(plan), QStringLiteral("hardly apart from the easel (1.2 ΔE00)"));
+        plan.stacks[1].pictureDifference = 2.8;
+        QCOMPARE(wording::pictureWords(plan),
+                 QStringLiteral("hardly apart from the easel (1.2 ΔE00), a little apart in kettle (2.8 ΔE00)"));
+    }
+
+    void aLayerSaysHowItIsLaid() {
+        planning::Layer layer;
+        layer.light = 0.3;
+        layer.heavy = 0.124;
+        QCOMPARE(wording::laidWords(layer), QStringLiteral("light on 30 %, heavy on 12 %"));
+        QCOMPARE(wording::laidWords({}), QStringLiteral("only touches"));
     }
 
     void valuesAreToldBothWays() {
