@@ -10,6 +10,7 @@
 #include <QTemporaryDir>
 #include <QUrl>
 #include <QtTest>
+#include <set>
 
 #include "app/layers/layers_station.h"
 #include "app/main_window.h"
@@ -197,8 +198,100 @@ class TestApp : public QObject {
         // A click in the picture chooses the passage there, and the margin tells its strokes.
         PicturePair& pictures = window->pictures();
         QTest::mouseClick(&pictures, Qt::LeftButton, {}, QPoint(pictures.width() / 4, pictures.height() / 2));
-        QVERIFY(layers->selectedPassage() >= 0);
-        QVERIFY(!window->margin().text().strokes.empty());
+        QVERIFY(layers->selectedStack() >= 0);
+        const auto& stack = window->session().plan()->stacks[std::size_t(layers->selectedStack())];
+        QVERIFY(window->margin().text().strokes.size() >= stack.layers.size());
+        QTest::mouseClick(&pictures, Qt::LeftButton, {}, QPoint(pictures.width() / 4, pictures.height() / 2));
+        QCOMPARE(layers->selectedStack(), -1);
+    }
+
+    /// The step in hand shows where it goes on the subject; at rest the subject is as it is.
+    void theStepInHandShowsItsMap() {
+        auto window = opened();
+        QVERIFY(window);
+        window->goTo(5);
+        auto* layers = window->findChild<LayersStation*>();
+        const QImage subject = layers->views().subject;
+        QVERIFY(layers->views().isReference);
+        QTest::keyClick(&layers->scrubber(), Qt::Key_Left);
+        QVERIFY(layers->views().subject != subject && !layers->views().isReference);
+        QVERIFY(layers->views().subjectCaption.contains("how hard"));
+        QVERIFY(window->margin().text().head.startsWith("Step "));
+        QVERIFY(layers->views().figure.startsWith("at the end"));
+    }
+
+    /// The section tells what lies under the pointer, a click in it chooses the area, and a line drawn over the subject
+    /// makes the cut run along it.
+    void theSectionIsAskedAndCut() {
+        auto window = opened();
+        QVERIFY(window);
+        window->goTo(5);
+        auto* layers = window->findChild<LayersStation*>();
+        SectionView& section = layers->section();
+        std::set<QString> told;
+        for (int x = 20; x < section.width() - 20; x += 6)
+            for (int y = 10; y < section.height() - 30; y += 6) told.insert(section.wordsAt(QPointF(x, y)));
+        QVERIFY(told.size() > window->session().plan()->stacks.size());
+        QVERIFY(std::ranges::any_of(told, [](const QString& words) { return words.contains("The tooth is"); }));
+        QTest::mouseClick(&section, Qt::LeftButton, {}, QPoint(section.width() / 2, section.height() - 40));
+        QVERIFY(layers->selectedStack() >= 0);
+        const QImage whole = section.grab().toImage();
+        QPushButton* line = nullptr;
+        for (QPushButton* button : layers->findChildren<QPushButton*>())
+            if (button->text() == "Cut along a line") line = button;
+        QVERIFY(line);
+        QTest::mouseClick(line, Qt::LeftButton);
+        PicturePair& pictures = window->pictures();
+        const QPoint middle(pictures.width() / 4, pictures.height() / 2);
+        QTest::mousePress(&pictures, Qt::LeftButton, {}, middle - QPoint(90, 0));
+        QTest::mouseMove(&pictures, middle);
+        QTest::mouseMove(&pictures, middle + QPoint(90, 20));
+        QTest::mouseRelease(&pictures, Qt::LeftButton, {}, middle + QPoint(90, 20));
+        QVERIFY(section.grab().toImage() != whole);
+        QVERIFY(!layers->views().overlays.empty());
+        layers->cutAlong(std::nullopt);
+        QCOMPARE(section.grab().toImage(), whole);
+    }
+
+    /// Layers and detail are chosen like anything else: planned anew, a first plan before the full one, and undone.
+    void layersAndDetailAreChosen() {
+        auto window = opened();
+        QVERIFY(window);
+        window->goTo(3);
+        int coarse = 0, full = 0;
+        QObject::connect(&window->session(), &Session::planChanged, window.get(),
+                         [&] { ++(window->session().plan()->isCoarse ? coarse : full); });
+        QSpinBox* layers = nullptr;
+        for (QSpinBox* box : window->findChildren<QSpinBox*>())
+            if (box->accessibleName() == "Layers an area") layers = box;
+        QVERIFY(layers);
+        layers->setFocus();
+        QTest::keyClick(layers, Qt::Key_Down);
+        QCOMPARE(window->session().study().layers, 3);
+        QVERIFY(planned(*window));
+        QCOMPARE(coarse, 1);
+        QCOMPARE(full, 1);
+        for (const auto& stack : window->session().plan()->stacks) QVERIFY(stack.layers.size() <= 3);
+        window->session().history().undo();
+        QCOMPARE(window->session().study().layers, 4);
+    }
+
+    /// Typing fast through ten values plans once to the end.
+    void tenFastChangesPlanOnce() {
+        auto window = opened();
+        QVERIFY(window);
+        int full = 0;
+        QObject::connect(&window->session(), &Session::planChanged, window.get(),
+                         [&] { full += !window->session().plan()->isCoarse; });
+        planning::Study study = window->session().study();
+        for (int i = 0; i < 10; ++i) {
+            study.stickLimit = 5 + i;
+            window->session().choose(QStringLiteral("sticks"), study, QStringLiteral("sticks"));
+            QTest::qWait(15);
+        }
+        QVERIFY(planned(*window));
+        QCOMPARE(full, 1);
+        QVERIFY(window->session().plan()->sticks.size() <= 14);
     }
 
     void keysAreHeld() {

@@ -5,6 +5,7 @@
 #include <QProcess>
 #include <QTemporaryDir>
 #include <QtTest>
+#include <opencv2/imgcodecs.hpp>
 #include <cmath>
 
 #include "colour/difference.h"
@@ -97,6 +98,14 @@ class TestCli : public QObject {
         QVERIFY(QFile::exists(at("plan/stages/000.png")));
         QVERIFY(QFile::exists(
             at("plan/stages/%1.png").replace("%1", QStringLiteral("%1").arg(steps, 3, 10, QLatin1Char('0')))));
+        for (int step = 1; step <= steps; ++step) {
+            const QString name = QStringLiteral("%1.png").arg(step, 3, 10, QLatin1Char('0'));
+            const auto read = [&](const char* folder) {
+                return cv::imread((at("plan/") + QLatin1String(folder) + '/' + name).toStdString(), cv::IMREAD_UNCHANGED);
+            };
+            const cv::Mat map = read("maps"), sheet = read("stages");
+            QVERIFY(map.type() == CV_8UC1 && sheet.type() == CV_8UC3 && map.size() == sheet.size());
+        }
         QCOMPARE(fileBytes(at("plan/steps.csv")).count('\n'), qsizetype(steps) + 1);
         QVERIFY(fileBytes(at("plan/plan.pdf")).startsWith("%PDF"));
         // Read back by an independent renderer: poppler's text of the PDF names every stick.
@@ -114,6 +123,33 @@ class TestCli : public QObject {
         const Run inks = run({"plan", at("inks.jpg"), "--out", at("refused")});
         QCOMPARE(inks.status, 2);
         QVERIFY2(inks.err.contains("meant for printing"), inks.err.constData());
+    }
+
+    void layersAndDetailAreOptions() {
+        QCOMPARE(run({"plan", at("ball.png"), "--out", at("few"), "--areas", "3", "--sticks", "12", "--layers", "2",
+                      "--detail", "suggest"})
+                     .status,
+                 0);
+        const QJsonObject plan = QJsonDocument::fromJson(fileBytes(at("few/plan.json"))).object();
+        for (const QJsonValue area : plan["areas"].toArray()) QVERIFY(area["layers"].toArray().size() <= 2);
+        QCOMPARE(plan["approach"]["detail"].toString(), QStringLiteral("suggest"));
+        for (const QStringList& bad : {QStringList{"--layers", "7"}, {"--layers", "2.5"}, {"--detail", "much"}}) {
+            const Run refused = run(QStringList{"plan", at("ball.png"), "--out", at("none")} + bad);
+            QCOMPARE(refused.status, 2);
+            QCOMPARE(refused.err.count('\n'), 1);
+        }
+    }
+
+    /// The stroke's pressure by name or by number.
+    void pressuresAreNamesOrNumbers() {
+        const auto film = [&](const char* pressure) {
+            return run({"film", "--paper", "#8a7f74", "--stroke", QStringLiteral("#b8472a,soft,scumble,") + pressure}).out;
+        };
+        QVERIFY(!film("light").isEmpty());
+        QCOMPARE(film("1"), film("light"));
+        QCOMPARE(film("3"), film("heavy"));
+        QVERIFY(film("1.5") != film("1") && film("1.5") != film("2"));
+        QCOMPARE(run({"film", "--paper", "#8a7f74", "--stroke", "#b8472a,soft,scumble,4"}).status, 2);
     }
 
     void theSamePlanOnOneThreadAndTwo() {

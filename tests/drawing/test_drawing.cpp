@@ -1,7 +1,9 @@
 #include <QtTest>
+#include <opencv2/imgproc.hpp>
 #include <set>
 
 #include "drawing/fonts.h"
+#include "drawing/pictures.h"
 #include "drawing/section.h"
 #include "drawing/shapes.h"
 #include "planning/planner.h"
@@ -69,9 +71,9 @@ class TestDrawing : public QObject {
             return pictures.insert(QByteArray(reinterpret_cast<const char*>(image.constBits()), image.sizeInBytes()))
                 .second;
         };
-        for (int i = 0; i < 3; ++i)
+        for (int i = 0; i < 4; ++i)
             QVERIFY(add(painted(
-                [&](QPainter& p, const QRectF& box) { paintPressure(p, box, pigment::Pressure(i), Qt::black); })));
+                [&](QPainter& p, const QRectF& box) { paintPressure(p, box, pigment::Pressure{float(i)}, Qt::black); })));
         for (const auto manner :
              {pigment::Manner::scumble, pigment::Manner::hatch, pigment::Manner::press, pigment::Manner::dab,
               pigment::Manner::wash, pigment::Manner::blend, pigment::Manner::lift})
@@ -99,21 +101,26 @@ class TestDrawing : public QObject {
         QVERIFY(offcutPath(QRectF(0, 0, 100, 60), 3) != offcutPath(QRectF(0, 0, 100, 60), 4));
     }
 
-    void theSectionHasAColumnForEveryPassage() {
-        const Section section(plan_);
+    void theSectionShowsEveryStackAndTellsItsLayers() {
+        const Section section(plan_, planning::sectionOf(plan_, 300));
         const QRectF box(0, 0, 900, 300);
-        std::set<int> found;
+        const int all = int(plan_.steps.size());
+        std::set<int> found, told;
         for (double x = 0.5; x < 900; x += 1) {
-            const int passage = section.passageAt(box, QPointF(x, 150));
-            if (passage >= 0) found.insert(passage);
+            const Section::Hit hit = section.at(box, QPointF(x, 150), all);
+            if (hit.column) found.insert(hit.column->stack);
+            for (double y = 2; y < 282; y += 3)
+                if (const auto layer = section.at(box, QPointF(x, y), all).layer) told.insert(layer->step);
         }
-        QCOMPARE(found.size(), plan_.passages.size());
-        QCOMPARE(section.passageAt(box, QPointF(450, 400)), -1);
-        QCOMPARE(Section().passageAt(box, QPointF(450, 100)), -1);
+        QCOMPARE(found.size(), plan_.stacks.size());
+        QVERIFY(told.size() > plan_.stacks.size());
+        QVERIFY(!section.at(box, QPointF(450, 400), all).column);
+        QVERIFY(!section.at(box, QPointF(450, 270), 0).layer);
+        QVERIFY(!Section().at(box, QPointF(450, 100), all).column);
     }
 
     void theSectionGrowsWithTheSteps() {
-        const Section section(plan_);
+        const Section section(plan_, planning::sectionOf(plan_, 300));
         const auto covered = [&](int steps) {
             const QImage image =
                 painted([&](QPainter& p, const QRectF& box) { section.paint(p, box, steps, -1); }, {600, 240});
@@ -127,20 +134,37 @@ class TestDrawing : public QObject {
         }
     }
 
+    /// On paper three tints, on the screen three densities of hatching: the harder the darker, and nothing beside it.
     void aStepsMapIsDarkWhereItWorks() {
-        const planning::Step& all = plan_.steps.front();
-        const planning::Step& last = plan_.steps.back();
-        const auto dark = [&](const planning::Step& step) {
-            const QImage map = stepMap(plan_, step, 100);
-            int count = 0;
-            for (int y = 0; y < map.height(); ++y)
-                for (int x = 0; x < map.width(); ++x) count += qGray(map.pixel(x, y)) < 128;
-            return double(count) / (map.width() * map.height());
+        planning::Plan plan = plan_;
+        const planning::Step& step = *std::ranges::find_if(plan.steps, [](const auto& s) { return !s.layers.empty(); });
+        const planning::LayerPlace place = step.layers.front();
+        cv::Mat& map = plan.pressures[std::size_t(place.layer)];
+        const cv::Mat inside = plan.stackMap == place.stack;
+        const auto darkness = [&](const QImage& image, bool within) {
+            cv::Mat small;
+            cv::resize(inside, small, {image.width(), image.height()}, 0, 0, cv::INTER_NEAREST);
+            double sum = 0, count = 0;
+            for (int y = 0; y < image.height(); ++y)
+                for (int x = 0; x < image.width(); ++x)
+                    if ((small.at<uchar>(y, x) > 0) == within) {
+                        sum += 255 - qGray(image.pixel(x, y));
+                        ++count;
+                    }
+            return sum / count;
         };
-        double share = 0;
-        for (const int p : last.passages) share += plan_.reading->passages.list[p].share;
-        QCOMPARE(dark(all), 1.0);
-        QVERIFY(std::fabs(dark(last) - share) < 0.03);
+        double tinted = 0, hatched = 0;
+        for (int level = 0; level < 4; ++level) {
+            map = map.clone();
+            map.setTo(level * rendering::mapStep, inside);
+            const double tint = darkness(tintedMap(plan, step, 300), true);
+            const double hatch = darkness(hatchedMap(plan, step, 300), true);
+            if (level > 0) QVERIFY2(tint > tinted + 25 && hatch > hatched + 4, qPrintable(QString::number(hatch)));
+            tinted = tint;
+            hatched = hatch;
+        }
+        if (step.layers.size() == 1) QVERIFY(darkness(tintedMap(plan, step, 300), false) < 20);
+        QCOMPARE(tintedMap(plan, step, 300).width(), 300);
     }
 };
 

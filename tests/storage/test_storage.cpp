@@ -164,7 +164,7 @@ class TestStorage : public QObject {
 
     void newerVersionsAreRefused() {
         QJsonObject json = jsonOf(smallStudy());
-        json["version"] = 2;
+        json["version"] = 3;
         const auto result = studyFrom(json, "x");
         QVERIFY(!result.ok());
         QCOMPARE(result.problem().kind, ProblemKind::duneNewer);
@@ -201,25 +201,100 @@ class TestStorage : public QObject {
         QVERIFY(plan.ok());
         const QJsonObject json = planJson(*plan, study);
         QCOMPARE(json["format"].toString(), QStringLiteral("yawning-dune-plan"));
-        QCOMPARE(json["version"].toInt(), 1);
-        std::set<QString> sticks, passages;
+        QCOMPARE(json["version"].toInt(), 2);
+        std::set<QString> sticks;
         for (const QJsonValue s : json["sticks"].toArray()) sticks.insert(s["id"].toString());
         double share = 0;
-        for (const QJsonValue p : json["passages"].toArray()) {
-            passages.insert(p["id"].toString());
-            share += p["share"].toDouble();
-            for (const QJsonValue lay : p["recipe"].toArray()) QVERIFY(sticks.contains(lay["stick"].toString()));
+        std::set<int> areas, stepsOfLayers;
+        for (const QJsonValue area : json["areas"].toArray()) {
+            areas.insert(area["id"].toInt());
+            QVERIFY(!area["key"].toString().isEmpty() && area["together"].toInt() > 0);
+            const QJsonArray layers = area["layers"].toArray();
+            for (const QJsonValue layer : layers) {
+                QVERIFY(sticks.contains(layer["stick"].toString()));
+                QVERIFY(layer["light"].toDouble() + layer["medium"].toDouble() + layer["heavy"].toDouble() <= 1 + 1e-9);
+                stepsOfLayers.insert(layer["step"].toInt());
+            }
+            for (const QJsonValue tone : area["tones"].toArray()) {
+                share += tone["share"].toDouble();
+                QCOMPARE(tone["pressures"].toArray().size(), layers.size());
+                QVERIFY(tone["unsteadyDifference"].toDouble() >= 0 && tone["toothUsed"].toDouble() <= 1);
+            }
         }
         QVERIFY(std::fabs(share - 1) < 1e-6);
         for (const QJsonValue step : json["steps"].toArray()) {
             QVERIFY(step["stick"].isNull() || sticks.contains(step["stick"].toString()));
-            QVERIFY(!step["why"].toArray().isEmpty());
-            for (const QJsonValue p : step["passages"].toArray()) QVERIFY(passages.contains(p.toString()));
+            QCOMPARE(step["map"].toString(),
+                     QStringLiteral("maps/%1.png").arg(step["number"].toInt(), 3, 10, QLatin1Char('0')));
+            QVERIFY(!step["why"].toArray().isEmpty() && step["why"].toArray().size() <= 2);
+            QCOMPARE(step["whyKinds"].toArray().size(), step["why"].toArray().size());
+            for (const QJsonValue a : step["areas"].toArray()) QVERIFY(areas.contains(a.toInt()));
             for (const QJsonValue a : step["after"].toArray()) QVERIFY(a.toInt() < step["number"].toInt());
+            stepsOfLayers.erase(step["number"].toInt());
         }
+        QVERIFY(stepsOfLayers.empty());
+        const QJsonObject summary = json["summary"].toObject();
+        QCOMPARE(summary["pictureDifference"]["mean"].toDouble(), plan->summary.picture.mean);
+        QCOMPARE(summary["squintedDifference"]["p95"].toDouble(), plan->summary.squinted.p95);
+        QCOMPARE(json["approach"]["layers"].toInt(), 4);
+        QCOMPARE(json["approach"]["detail"].toString(), QStringLiteral("usual"));
         QCOMPARE(json["summary"]["stepCount"].toInt(), int(plan->steps.size()));
         QCOMPARE(stepsCsv(*plan).count("\r\n"), qsizetype(plan->steps.size()) + 1);
         QCOMPARE(pullListCsv(*plan).count("\r\n"), qsizetype(plan->sticks.size()) + 1);
+    }
+
+    /// Studies of the first version open: strokes have become layers, one more of them.
+    void studiesOfTheFirstVersionOpen() {
+        QJsonObject json = jsonOf(smallStudy());
+        QCOMPARE(json["version"].toInt(), 2);
+        json.remove("layers");
+        json.remove("detail");
+        json["version"] = 1;
+        json["strokes"] = 3;
+        json["areaEdits"] = QJsonArray{
+            QJsonObject{{"edit", "join"}, {"fromX", 0.1}, {"fromY", 0.2}, {"toX", 0.3}, {"toY", 0.4}}};
+        const auto study = studyFrom(json, "old.dune");
+        QVERIFY(study.ok());
+        QCOMPARE(study->layers, 4);
+        QCOMPARE(study->detail, planning::Detail::usual);
+        QCOMPARE(study->areaEdits[0].scribbles.size(), std::size_t(2));
+        QCOMPARE(study->areaEdits[0].scribbles[1][0], subject::Place(0.3, 0.4));
+        json["version"] = 3;
+        QCOMPARE(studyFrom(json, "new.dune").problem().kind, ProblemKind::duneNewer);
+        json["version"] = 2;
+        json["layers"] = 2.5;
+        QCOMPARE(studyFrom(json, "odd.dune").problem().kind, ProblemKind::duneDamaged);
+    }
+
+    /// Every field goes out and comes back.
+    void everyFieldOfAStudyComesBack() {
+        planning::Study study = smallStudy();
+        study.frame = {0.4, 0.6, 0.7, -12.5, colour::Xyz{0.3, 0.31, 0.22}};
+        study.thresholds = {3, 6.25};
+        study.squint = 0.7;
+        study.colour = {1.2, 0.9, -0.5, 4};
+        study.paper = "p-grey";
+        study.tray = "field box";
+        study.layers = 6;
+        study.detail = planning::Detail::fine;
+        study.school = planning::School::lightBase;
+        study.ground = planning::Ground::none;
+        study.light = colour::Light::led;
+        study.areaEdits = {{subject::AreaEdit::Kind::cutOut, {{{0.1, 0.1}, {0.3, 0.1}, {0.2, 0.4}}}}};
+        study.areaNames.push_back({0.2, 0.3, "cloth", subject::Plane::foreground, true, subject::AreaKind::cloth,
+                                   {1.5, 1, 1, -3}, planning::Borrowing{0, {{0.1, 0.2}, {0.3, 0.4}}}});
+        study.pairs = {{{0.1, 0.1}, {0.9, 0.9}}};
+        study.directions = {{{0.5, 0.4}, {0.5, 0.6}}};
+        study.measures = {{{0.1, 0.5}, {0.4, 0.5}}};
+        study.unit = 0;
+        study.others = {study.reference};
+        auto back = studyFrom(jsonOf(study), "study.json");
+        QVERIFY(back.ok());
+        // The pictures themselves are parts of the archive.
+        planning::Study got = *std::move(back);
+        got.reference = study.reference;
+        got.others = study.others;
+        QVERIFY(got == study);
     }
 };
 

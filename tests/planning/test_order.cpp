@@ -1,0 +1,318 @@
+#include <QtTest>
+#include <algorithm>
+
+#include "hand_plan.h"
+#include "planning/minutes.h"
+#include "planning/notes.h"
+
+using namespace planning;
+using materials::Kind;
+using pigment::Manner;
+
+namespace {
+
+bool tells(const Step& step, ReasonKind kind) {
+    return std::ranges::find(step.why, kind, &Reason::kind) != step.why.end();
+}
+
+const Note* noteOf(const std::vector<Note>& notes, NoteTopic topic) {
+    const auto found = std::ranges::find(notes, topic, &Note::topic);
+    return found == notes.end() ? nullptr : &*found;
+}
+
+}  // namespace
+
+/// The rules of the order, of minutes and of notes, one by one on plans built by hand. The rules are common practice, no
+/// source.
+class TestOrder : public QObject {
+    Q_OBJECT
+
+ private Q_SLOTS:
+    /// Each layer once, after the one beneath it; stages in their order; `after` names earlier steps only.
+    void everyLayerIsLaidOnceAndAfterWhatLiesUnderIt() {
+        HandPlan hand(3);
+        const int dark = hand.stick(40), middle = hand.stick(120), light = hand.stick(220);
+        for (int a = 0; a < 3; ++a)
+            for (const int stick : {dark, middle, light}) hand.layer(a, stick);
+        int laid = 0;
+        Stage stage = Stage::drawing;
+        for (const Step& step : hand.order()) {
+            QVERIFY(step.stage >= stage && step.why.size() <= 2 && !step.why.empty());
+            stage = step.stage;
+            laid += int(step.layers.size());
+            for (const int earlier : step.after) QVERIFY(earlier >= 1 && earlier < step.number);
+        }
+        QCOMPARE(laid, 9);
+        for (int a = 0; a < 3; ++a)
+            for (int i = 1; i < 3; ++i) {
+                const Step *under = hand.stepOf(a, i - 1), *over = hand.stepOf(a, i);
+                QVERIFY(under->number < over->number);
+                QVERIFY(std::ranges::find(over->after, under->number) != over->after.end());
+                QVERIFY(tells(*over, ReasonKind::darkBeforeLight));
+            }
+        for (const Step& step : hand.order(School::lightBase)) QVERIFY(!tells(step, ReasonKind::darkBeforeLight));
+        QVERIFY(tells(*hand.stepOf(0, 1), ReasonKind::lightBaseFirst));
+    }
+
+    /// Layers of one stick and manner that are ready together are one step; another manner is another step.
+    void whatOneStickLaysTogetherIsOneStep() {
+        HandPlan hand(3);
+        const int dark = hand.stick(40);
+        hand.layer(0, dark);
+        hand.layer(1, dark);
+        hand.layer(2, dark, Manner::hatch);
+        hand.order();
+        QCOMPARE(hand.stepOf(0, 0)->number, hand.stepOf(1, 0)->number);
+        QVERIFY(hand.stepOf(2, 0)->number != hand.stepOf(0, 0)->number);
+        QCOMPARE(hand.stepOf(0, 0)->areas, (std::vector<int>{0, 1}));
+        QCOMPARE(hand.stepOf(2, 0)->manner, Manner::hatch);
+        QCOMPARE(hand.stepOf(0, 0)->key, std::string("a0/0"));
+        QCOMPARE(stickChanges(hand.plan.steps), 1);
+    }
+
+    void theBackgroundGoesBeforeWhatOverlapsIt() {
+        for (const bool touching : {true, false}) {
+            HandPlan hand(2);
+            const int dark = hand.stick(40), light = hand.stick(220);
+            (*hand.areaList)[0].plane = subject::Plane::foreground;
+            (*hand.areaList)[1].plane = subject::Plane::background;
+            if (!touching)
+                for (subject::Area& area : *hand.areaList) area.neighbours.clear();
+            hand.layer(0, dark);
+            hand.layer(1, light);
+            hand.order();
+            // By value the dark stick would be first.
+            QCOMPARE(hand.stepOf(1, 0)->number < hand.stepOf(0, 0)->number, touching);
+            QCOMPARE(tells(*hand.stepOf(0, 0), ReasonKind::backgroundFirst), touching);
+            QVERIFY(!tells(*hand.stepOf(1, 0), ReasonKind::backgroundFirst));
+        }
+    }
+
+    /// The last layer of a few touches is an accent; of more than two layers the last refines.
+    void stagesFollowFromTheStack() {
+        HandPlan hand(1);
+        for (int grey : {30, 80, 130, 180}) hand.layer(0, hand.stick(grey));
+        const PlannedStack& stack = hand.plan.stacks[0];
+        QCOMPARE(stageOf(stack, 0), Stage::blockIn);
+        QCOMPARE(stageOf(stack, 1), Stage::build);
+        QCOMPARE(stageOf(stack, 2), Stage::build);
+        QCOMPARE(stageOf(stack, 3), Stage::refine);
+        hand.plan.stacks[0].layers[3].medium = 0.02;
+        QCOMPARE(stageOf(stack, 3), Stage::accent);
+        hand.plan.stacks[0].layers.resize(2);
+        QCOMPARE(stageOf(stack, 1), Stage::build);
+        hand.plan.stacks[0].layers.resize(1);
+        hand.plan.stacks[0].layers[0].medium = 0.01;
+        QCOMPARE(stageOf(stack, 0), Stage::blockIn);
+    }
+
+    void accentsComeLastAndSaySo() {
+        HandPlan hand(2);
+        const int dark = hand.stick(40), light = hand.stick(200), white = hand.stick(250);
+        hand.layer(0, dark);
+        hand.layer(0, white, Manner::press, 0.02);
+        hand.layer(1, dark);
+        hand.layer(1, light);
+        hand.order();
+        QCOMPARE(hand.stepOf(0, 1), &hand.plan.steps.back());
+        QVERIFY(tells(hand.plan.steps.back(), ReasonKind::highlightsLast));
+    }
+
+    /// A hard point under a soft stick says why: turned round little of it would hold.
+    void hardBeforeSoftIsAReasonOfTheFilm() {
+        HandPlan hand(1);
+        const int pencil = hand.stick(60, Kind::pencil), soft = hand.stick(200);
+        hand.layer(0, pencil, Manner::hatch);
+        hand.layer(0, soft, Manner::press);
+        hand.order();
+        const Step* over = hand.stepOf(0, 1);
+        const auto reason = std::ranges::find(over->why, ReasonKind::hardBeforeSoft, &Reason::kind);
+        QVERIFY(reason != over->why.end());
+        QVERIFY(reason->figure > 0 && reason->figure < 0.8);
+        HandPlan alike(1);
+        alike.layer(0, alike.stick(60));
+        alike.layer(0, alike.stick(200));
+        alike.order();
+        QVERIFY(!tells(*alike.stepOf(0, 1), ReasonKind::hardBeforeSoft));
+    }
+
+    /// Areas of one stack are laid in the same step, and the step says why.
+    void pairsAreLaidTogether() {
+        HandPlan hand(2);
+        hand.plan.stacks[0].areas = {0, 1};
+        hand.plan.stacks.pop_back();
+        hand.plan.stackOfArea = {0, 0};
+        hand.layer(0, hand.stick(90));
+        hand.order();
+        QCOMPARE(hand.stepOf(0, 0)->areas, (std::vector<int>{0, 1}));
+        QVERIFY(tells(*hand.stepOf(0, 0), ReasonKind::pairTogether));
+    }
+
+    /// The ground before all, dry before what goes over it; what the next wash dries in is not waited for twice.
+    void washesGoFirstAndAreWaitedFor() {
+        HandPlan hand(2);
+        const int one = hand.stick(80, Kind::gouache), other = hand.stick(120, Kind::watercolour), dry = hand.stick(40);
+        hand.wash(one, {0});
+        hand.wash(other, {1});
+        hand.layer(0, dry);
+        hand.layer(1, dry);
+        const auto& steps = hand.order();
+        QCOMPARE(steps[1].stage, Stage::underpainting);
+        QCOMPARE(steps[2].stage, Stage::underpainting);
+        QCOMPARE(steps[1].stick, one);
+        QCOMPARE(steps[1].waitMinutes, 0.0);
+        QCOMPARE(steps[2].waitMinutes, dryingMinutes(Kind::watercolour));
+        QVERIFY(tells(steps[2], ReasonKind::wetBeforeDry) && tells(steps[2], ReasonKind::groundNearColour));
+        QVERIFY(tells(*hand.stepOf(0, 0), ReasonKind::groundFirst));
+        // On bare paper nothing is said of a ground.
+        HandPlan bare(1);
+        bare.layer(0, bare.stick(40));
+        bare.order();
+        QVERIFY(!tells(*bare.stepOf(0, 0), ReasonKind::groundFirst));
+        QCOMPARE(dryingMinutes(Kind::soft), 0.0);
+        QVERIFY(dryingMinutes(Kind::watercolour) > dryingMinutes(Kind::ink));
+    }
+
+    /// Over random plans: every edge kept, no cycle, never more stick changes than in the plain order.
+    void everyEdgeIsKept() {
+        for (unsigned seed = 0; seed < 40; ++seed) {
+            std::mt19937 random(seed);
+            HandPlan hand(6);
+            for (int i = 0; i < 7; ++i) hand.stick(30 + 30 * i, i % 3 == 0 ? Kind::pencil : Kind::soft);
+            for (int a = 0; a < 6; ++a) {
+                (*hand.areaList)[std::size_t(a)].plane = subject::Plane(random() % 3);
+                int stick = int(random() % 3);
+                for (int i = 0; i < 4 && stick < 7; ++i, stick += 1 + int(random() % 2))
+                    hand.layer(a, stick, random() % 2 ? Manner::hatch : Manner::scumble, (random() % 100) / 100.0);
+            }
+            const auto& steps = hand.order(seed % 2 ? School::darkFirst : School::lightBase);
+            QVERIFY(stickChanges(steps) <= stickChangesPlain(hand.plan));
+            for (int a = 0; a < 6; ++a) {
+                const auto& layers = hand.plan.stacks[std::size_t(a)].layers;
+                for (int i = 1; i < int(layers.size()); ++i)
+                    QVERIFY(hand.stepOf(a, i - 1)->number < hand.stepOf(a, i)->number);
+                for (int b = 0; b < 6; ++b) {
+                    const bool isBehind = (*hand.areaList)[std::size_t(a)].plane < (*hand.areaList)[std::size_t(b)].plane;
+                    if (isBehind && std::abs(a - b) == 1)
+                        QVERIFY(hand.stepOf(a, 0)->number < hand.stepOf(b, 0)->number);
+                }
+            }
+        }
+    }
+
+    /// Minutes come from what is really laid.
+    void minutesFollowWhatIsLaid() {
+        HandPlan hand(2);
+        hand.study.widthMillimetres = 400;
+        hand.study.heightMillimetres = 300;  // 1200 square centimetres
+        const int soft = hand.stick(90), pencil = hand.stick(90, Kind::pencil);
+        hand.layer(0, soft, Manner::scumble, 1.0);
+        hand.layer(1, pencil, Manner::hatch, 0.5);
+        Step step;
+        step.stage = Stage::build;
+        step.layers = {{0, 0}};
+        step.stick = soft;
+        QCOMPARE(minutesFor(step, hand.plan, hand.study), std::round(1 + 600 * 0.030));
+        hand.plan.stacks[0].layers[0].medium = 0.5;
+        QCOMPARE(minutesFor(step, hand.plan, hand.study), std::round(1 + 300 * 0.030));
+        step.layers = {{1, 0}};
+        step.stick = pencil;
+        step.manner = Manner::hatch;
+        QCOMPARE(minutesFor(step, hand.plan, hand.study), std::round(1 + 300 * 0.090));
+        step.manner = Manner::press;
+        QCOMPARE(minutesFor(step, hand.plan, hand.study), std::round(1 + 300 * 0.035));
+        step.layers = {{0, 0}, {1, 0}};
+        QCOMPARE(minutesFor(step, hand.plan, hand.study), std::round(1.4 + 600 * 0.035));
+        hand.study.widthMillimetres = 20;
+        QCOMPARE(minutesFor(step, hand.plan, hand.study), std::round(1.4 + 30 * 0.035));
+        Step drawing;
+        drawing.stage = Stage::drawing;
+        hand.study.widthMillimetres = 400;
+        QCOMPARE(minutesFor(drawing, hand.plan, hand.study), std::round(1 + 1200 * 0.008));
+    }
+
+    /// Notes and the figures that they begin at.
+    void notesBeginAtTheirFigures() {
+        HandPlan hand(2);
+        const int stick = hand.stick(90);
+        hand.layer(0, stick);
+        PlannedStack& stack = hand.plan.stacks[0];
+        stack.tones = {{}};
+        Tone& tone = stack.tones[0];
+        tone.share = 0.5;
+        const auto notes = [&] { return notesFor(hand.plan, hand.study); };
+        QVERIFY(!noteOf(notes(), NoteTopic::toothRunsOut) && !noteOf(notes(), NoteTopic::farFromTarget));
+        tone.toothUsed = 0.86;
+        QCOMPARE(noteOf(notes(), NoteTopic::toothRunsOut)->areas, std::vector<int>{0});
+        QCOMPARE(noteOf(notes(), NoteTopic::toothRunsOut)->figure, 0.86);
+        QCOMPARE(noteOf(notes(), NoteTopic::toothRunsOut)->kind, NoteKind::caution);
+        tone.share = 0.004;  // under a hundredth of its stack
+        QVERIFY(!noteOf(notes(), NoteTopic::toothRunsOut));
+        tone.share = 0.5;
+        tone.toothUsed = 0.84;
+        QVERIFY(!noteOf(notes(), NoteTopic::toothRunsOut));
+        stack.pictureDifference = 4.1;
+        QCOMPARE(noteOf(notes(), NoteTopic::farFromTarget)->kind, NoteKind::advice);
+        QCOMPARE(noteOf(notes(), NoteTopic::farFromTarget)->areas, std::vector<int>{0});
+        stack.pictureDifference = 3.9;
+        QVERIFY(!noteOf(notes(), NoteTopic::farFromTarget));
+        hand.study.stickLimit = 1;
+        hand.plan.summary.picture.mean = 2.6;
+        QCOMPARE(noteOf(notes(), NoteTopic::sticksAreFew)->figure, 1.0);
+        hand.plan.summary.picture.mean = 2.4;
+        QVERIFY(!noteOf(notes(), NoteTopic::sticksAreFew));
+        hand.plan.summary.picture.mean = 2.6;
+        hand.study.stickLimit = 2;
+        QVERIFY(!noteOf(notes(), NoteTopic::sticksAreFew));
+        QCOMPARE(noteOf(notes(), NoteTopic::dust)->kind, NoteKind::safety);
+        QVERIFY(!noteOf(notes(), NoteTopic::toxicPigments) && !noteOf(notes(), NoteTopic::heatAndWater));
+        hand.plan.sticks[0].hazards = {"cadmium", "cobalt"};
+        QCOMPARE(noteOf(notes(), NoteTopic::toxicPigments)->kind, NoteKind::safety);
+        QCOMPARE(noteOf(notes(), NoteTopic::toxicPigments)->subjects.front(), std::string("grey 90 (s0, cadmium, cobalt)"));
+        hand.stick(90, Kind::gouache);
+        QCOMPARE(noteOf(notes(), NoteTopic::heatAndWater)->kind, NoteKind::safety);
+        QVERIFY(!noteOf(notes(), NoteTopic::paperHidesEnds));
+        hand.plan.papers = {{hand.plan.paper, 1, 0, {{ReasonKind::hidesLights, 0.5}}}};
+        QCOMPARE(noteOf(notes(), NoteTopic::paperHidesEnds)->figure, 0.5);
+        hand.plan.papers[0].paper.id = "another";
+        QVERIFY(!noteOf(notes(), NoteTopic::paperHidesEnds));
+    }
+
+    /// A match under one light that fails under another is told, once for each such light.
+    void metamerismIsTold() {
+        HandPlan hand(3);
+        const auto told = [&] {
+            std::vector<Note> notes;
+            for (const Note& note : notesFor(hand.plan, hand.study))
+                if (note.topic == NoteTopic::partsUnderLight) notes.push_back(note);
+            return notes;
+        };
+        for (PlannedStack& stack : hand.plan.stacks) {
+            stack.tones = {{}};
+            stack.tones[0].share = 0.3;
+            stack.tones[0].difference = 1;
+            stack.tones[0].differenceUnder.fill(1.0);
+        }
+        QVERIFY(told().empty());
+        const auto under = [&](int stack, colour::Light light) -> double& {
+            return hand.plan.stacks[std::size_t(stack)].tones[0].differenceUnder[std::size_t(light)];
+        };
+        under(0, colour::Light::lamp) = 4.5;
+        under(1, colour::Light::lamp) = 3.5;
+        under(1, colour::Light::led) = 3.2;
+        // What does not match anyway is no metamer, and touches are not told.
+        hand.plan.stacks[2].tones[0].difference = 5;
+        hand.plan.stacks[2].tones[0].differenceUnder.fill(6);
+        QCOMPARE(told().size(), std::size_t(2));
+        QCOMPARE(told()[0].light, colour::Light::lamp);
+        QCOMPARE(told()[0].areas, (std::vector<int>{0, 1}));
+        QCOMPARE(told()[0].figure, 4.5);
+        QCOMPARE(told()[1].light, colour::Light::led);
+        QCOMPARE(told()[1].kind, NoteKind::caution);
+        hand.plan.stacks[0].tones[0].share = 0.001;
+        QCOMPARE(told()[0].areas, std::vector<int>{1});
+    }
+};
+
+QTEST_GUILESS_MAIN(TestOrder)
+#include "test_order.moc"
