@@ -4,7 +4,7 @@
 #include <opencv2/core.hpp>
 
 #include "colour/reflectance.h"
-#include "matching/screen_bank.h"
+#include "matching/lanes.h"
 #include "pigment/patch.h"
 #include "ratios.h"
 
@@ -50,19 +50,23 @@ void registerStrokes() {
     add("one stroke on one patch/lift", Manner::lift);
 }
 
-/// The time of one estimate, out of the 320 that a bank gives at once.
+/// The time of one estimate, out of the sixteen that the lanes give at once.
 void registerScreens() {
-    benchmark::RegisterBenchmark("screening one stroke/ScreenBank", [](benchmark::State& state) {
-        constexpr int screens = 320;
+    benchmark::RegisterBenchmark("screening one stroke/lanes", [](benchmark::State& state) {
         const pigment::Pigment pigment = blue();
         const pigment::Patch patch = workedPatch(pigment);
-        matching::ScreenBank bank;
-        for (int i = 0; i < screens; ++i) bank.add({&pigment, Manner::scumble, Pressure(i % 3)}, *patch.surface);
-        matching::ScreenBank::Seen seen;
-        const matching::Thumbnail under = matching::thumbnailOf(patch);
-        while (state.KeepRunningBatch(screens)) {
-            bank.over(under, colour::Light::daylight65, seen);
-            benchmark::DoNotOptimize(seen.L.data());
+        matching::LaneStrokes strokes{};
+        for (int lane = 0; lane < matching::lanes; ++lane)
+            strokes.set(lane,
+                        matching::thumbnailOf(pigment::Stroke{&pigment, Manner::scumble, Pressure{float(1 + lane % 3)}},
+                                              *patch.surface));
+        const matching::LaneThumbnails under(matching::thumbnailOf(patch));
+        matching::LaneThumbnails after;
+        matching::LaneColours seen;
+        while (state.KeepRunningBatch(matching::lanes)) {
+            matching::layLanes(under, strokes, after);
+            matching::lookAt(after, matching::thumbnailWeights(colour::Light::daylight65), seen);
+            benchmark::DoNotOptimize(seen.L[0]);
         }
     });
 }

@@ -34,7 +34,7 @@ int main(int argc, char** argv) {
             ->Unit(benchmark::kMillisecond)
             ->UseRealTime();
     };
-    add("file to masses, areas and passages", [] {
+    add("file to masses and areas", [] {
         planning::Kept kept;
         benchmark::DoNotOptimize(planning::readSubject(study, kept).ok());
     });

@@ -7,6 +7,7 @@
 #include <opencv2/imgcodecs.hpp>
 #include <opencv2/imgproc.hpp>
 
+#include "app/layers/layers_station.h"
 #include "app/main_window.h"
 #include "app/values/ladder.h"
 #include "app/widgets/theme.h"
@@ -111,6 +112,41 @@ int main(int argc, char** argv) {
     });
     add("a drag/squint slider to the masses on screen", ready, [&] {
         squint->setValue(++turn % 2 ? 60 : 45);
+        paint(window);
+    });
+    // A choice, to the sheet that follows from it.
+    const auto rest = [&] {
+        if (ladder) send(*ladder, QEvent::MouseButtonRelease, ladder->markOf(1));
+        if (squint) squint->setSliderDown(false);
+        ladder = nullptr;
+        if (!session.study().reference || session.study().reference->name != "kettle.png") {
+            idle();
+            window.openFile(QString::fromStdString((storage::dataFolder() / "demo" / "kettle.dune").string()));
+        }
+        turnUntil([&] { return session.isPlanCurrent() && !session.isPlanning(); });
+        window.goTo(5);
+        paint(window);
+    };
+    const auto choose = [&] {
+        planning::Study study = session.study();
+        study.stickLimit = 20 + ++turn % 5;
+        session.choose(QStringLiteral("sticks"), study);
+    };
+    add("a choice/to the first new sheet on screen", rest, [&] {
+        const auto before = session.plan();
+        choose();
+        turnUntil([&] { return session.plan() != before; });
+        paint(window);
+    });
+    add("a choice/to the final sheet on screen", rest, [&] {
+        choose();
+        turnUntil([&] { return session.isPlanCurrent() && !session.isPlanning(); });
+        paint(window);
+    });
+    auto* layers = window.findChild<app::LayersStation*>();
+    add("a choice/a scrubber's step to the sheet on screen", rest, [&] {
+        const int steps = int(session.plan()->steps.size());
+        layers->scrubber().setStep(8 + ++turn % (steps - 9));  // not one of the few sheets that are kept
         paint(window);
     });
     add("a drag/the window painted, nothing changed", nothing, [&] { paint(window); });

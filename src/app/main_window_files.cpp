@@ -101,8 +101,7 @@ bool MainWindow::saveTo(const QString& file) {
     QByteArray areas, thumbnail;
     if (const auto reading = session_.reading()) areas = storage::areasPng(*reading);
     if (const auto plan = session_.plan())
-        thumbnail =
-            storage::pngOf(planning::pictureAfter(*plan, int(plan->steps.size()), plan->light));
+        thumbnail = storage::pngOf(planning::pictureAfter(*plan, int(plan->steps.size()), plan->light));
     auto done = storage::writeDocument({session_.study(), session_.library()}, file.toStdString(), areas, thumbnail);
     if (!done) {
         say(wording::problemSentence(done.problem()));

@@ -103,8 +103,7 @@ QImage Session::sheetAfter(int steps) {
     for (const Sheet& sheet : sheets_)
         if (sheet.steps == steps && sheet.light == shownLight()) return sheet.image;
     if (sheets_.size() == keptSheets) sheets_.erase(sheets_.begin());
-    sheets_.push_back(
-        {steps, shownLight(), drawing::imageOf(planning::pictureAfter(*plan_, steps, shownLight()))});
+    sheets_.push_back({steps, shownLight(), drawing::imageOf(planning::pictureAfter(*plan_, steps, shownLight()))});
     return sheets_.back().image;
 }
 

@@ -16,7 +16,8 @@
 namespace app {
 
 /// The study in hand, its undo history, and the plan that follows from it. Every change plans anew in the background, a
-/// coarse plan first and the full one after it; an unfinished plan is stopped. All signals come on the interface thread.
+/// coarse plan first and the full one after it; an unfinished plan is stopped. All signals come on the interface
+/// thread.
 class Session : public QObject {
     Q_OBJECT
 

@@ -147,7 +147,8 @@ int plan(const QStringList& arguments) {
     Options options;
     if (!parse(arguments,
                {"--out", "--library", "--paper", "--school", "--sticks", "--width-mm", "--height-mm", "--areas",
-                "--values", "--layers", "--detail", "--ground", "--light", "--title", "--threads", "--area-name", "--save"},
+                "--values", "--layers", "--detail", "--ground", "--light", "--title", "--threads", "--area-name",
+                "--save"},
                options))
         return 2;
     if (options.words.size() != 1 || options.last("--out").isEmpty())

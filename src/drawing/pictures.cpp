@@ -1,6 +1,7 @@
 #include "drawing/pictures.h"
 
 #include <algorithm>
+#include <array>
 #include <cmath>
 #include <opencv2/imgproc.hpp>
 
@@ -33,18 +34,30 @@ cv::Mat mapAt(const planning::Plan& plan, const planning::Step& step, cv::Size s
     return small;
 }
 
-/// How much of a hatching line lies at a place, 0..1: lines of the first set run everywhere where something is laid,
-/// those of the second between them from medium pressure on, those of the third between these for heavy.
-double hatchAt(int x, int y, double pressure) {
-    constexpr double period = 12;
-    const double place = std::fmod(x + y, period) / period;  // 0..1 across the lines
-    const auto line = [&](double at, double weight) {
-        const double away = std::fabs(place - at);
-        const double pixels = std::min(away, 1 - away) * period * 0.71;  // across a diagonal
-        return std::clamp(weight * 0.9 + 0.5 - pixels, 0.0, 1.0) * std::min(1.0, 2 * weight);
-    };
-    const auto part = [&](double from) { return std::clamp(pressure - from, 0.0, 1.0); };
-    return std::max({line(0, part(0)), line(0.5, part(1)), line(0.25, part(2)), line(0.75, part(2))});
+constexpr int hatchPeriod = 12;  // pixels along a row
+
+/// How much of a hatching line lies at a place, 0..1, by its place across the lines and the byte of the map: lines of
+/// the first set run everywhere where something is laid, those of the second between them from medium pressure on,
+/// those of the third between these for heavy.
+using Hatching = std::array<std::array<float, 256>, hatchPeriod>;
+const Hatching& hatching() {
+    static const Hatching all = [] {
+        Hatching table{};
+        for (int place = 0; place < hatchPeriod; ++place)
+            for (int value = 0; value < 256; ++value) {
+                const double pressure = value / double(rendering::mapStep);
+                const auto line = [&](double at, double from) {
+                    const double weight = std::clamp(pressure - from, 0.0, 1.0);
+                    const double away = std::fabs(place / double(hatchPeriod) - at);
+                    const double pixels = std::min(away, 1 - away) * hatchPeriod * 0.71;  // across a diagonal
+                    return std::clamp(weight * 0.9 + 0.5 - pixels, 0.0, 1.0) * std::min(1.0, 2 * weight);
+                };
+                table[std::size_t(place)][std::size_t(value)] =
+                    float(std::max({line(0, 0), line(0.5, 1), line(0.25, 2), line(0.75, 2)}));
+            }
+        return table;
+    }();
+    return all;
 }
 
 }  // namespace
@@ -78,11 +91,11 @@ QImage hatchedMap(const planning::Plan& plan, const planning::Step& step, int wi
         uchar* row = image.scanLine(y);
         for (int x = 0; x < size.width; ++x) {
             const cv::Vec3b& colour = pale.at<cv::Vec3b>(y, x);
-            double ink = hatchAt(x, y, map.at<uchar>(y, x) / double(rendering::mapStep));
-            if (lines.at<uchar>(y, x)) ink = std::max(ink, 0.35);
+            float ink = hatching()[std::size_t((x + y) % hatchPeriod)][map.at<uchar>(y, x)];
+            if (lines.at<uchar>(y, x)) ink = std::max(ink, 0.35f);
             for (int c = 0; c < 3; ++c) {
-                const double paleness = 150 + colour[c] * 0.36;
-                row[3 * x + c] = uchar(std::lround(std::lerp(paleness, 24.0, ink)));
+                const float paleness = 150 + float(colour[c]) * 0.36f;
+                row[3 * x + c] = uchar(paleness + ink * (24 - paleness));
             }
         }
     }

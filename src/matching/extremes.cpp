@@ -6,8 +6,7 @@
 
 namespace matching {
 
-Extremes extremesOf(const std::vector<PreparedStick>& sticks, const pigment::Patch& paper,
-                    colour::Light light) {
+Extremes extremesOf(const std::vector<PreparedStick>& sticks, const pigment::Patch& paper, colour::Light light) {
     constexpr double lightFrom = 85, darkTo = 35, neutralTo = 10;  // L*, L*, chroma of the masstone
     std::vector<Extreme> whites;
     Extremes extremes;

@@ -151,18 +151,29 @@ VECTOR_LOOP void lookAt(const LaneThumbnails& thumbnails, const ThumbnailWeights
     }
 }
 
-VECTOR_LOOP void takeNearest(const LaneColours& seen, const std::array<float, lanes>& fault,
-                             const SampleTable& samples, Nearest& nearest) {
+VECTOR_LOOP void takeNearest(const LaneColours& seen, const std::array<float, lanes>& fault, const SampleTable& samples,
+                             Nearest& nearest) {
+    // Of their own, so that they stay in registers while samples go by.
+    alignas(64) float L[lanes], a[lanes], b[lanes], f[lanes];
+#pragma omp simd
+    for (int i = 0; i < lanes; ++i) {
+        L[i] = seen.L[i];
+        a[i] = seen.a[i];
+        b[i] = seen.b[i];
+        f[i] = fault[std::size_t(i)];
+    }
     const int count = samples.size();
-    for (int s = 0; s < count; ++s) {
-        const SampleTable::Row row = samples.rows[std::size_t(s)];
-        float* least = nearest[std::size_t(s)].data();
+    const SampleTable::Row* row = samples.rows.data();
+    for (int s = 0; s < count; ++s, ++row) {
+        const float wantedL = row->L, wantedA = row->a, wantedB = row->b;
+        const float radialA = row->radialA, radialB = row->radialB, tangentA = row->tangentA, tangentB = row->tangentB;
+        float* __restrict least = nearest[std::size_t(s)].data();
 #pragma omp simd
         for (int i = 0; i < lanes; ++i) {
-            const float dL = seen.L[i] - row.L, da = seen.a[i] - row.a, db = seen.b[i] - row.b;
-            const float radial = row.radialA * da + row.radialB * db;
-            const float tangent = row.tangentA * da + row.tangentB * db;
-            least[i] = std::min(least[i], dL * dL + radial * radial + tangent * tangent + fault[std::size_t(i)]);
+            const float dL = L[i] - wantedL, da = a[i] - wantedA, db = b[i] - wantedB;
+            const float radial = radialA * da + radialB * db, tangent = tangentA * da + tangentB * db;
+            const float cost = dL * dL + radial * radial + tangent * tangent + f[i];
+            least[i] = cost < least[i] ? cost : least[i];
         }
     }
 }

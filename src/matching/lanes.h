@@ -36,7 +36,8 @@ struct LaneThumbnails {
     alignas(64) float seen[thumbnailBands][thumbnailHeights][lanes];
     alignas(64) float looseAbsorb[thumbnailBands][thumbnailHeights][lanes];
     alignas(64) float looseScatter[thumbnailBands][thumbnailHeights][lanes];
-    alignas(64) float filled[thumbnailHeights][lanes], capacity[thumbnailHeights][lanes], loose[thumbnailHeights][lanes];
+    alignas(64) float filled[thumbnailHeights][lanes], capacity[thumbnailHeights][lanes],
+        loose[thumbnailHeights][lanes];
 
     explicit LaneThumbnails(const Thumbnail& thumbnail);
     LaneThumbnails() = default;

@@ -8,7 +8,7 @@ namespace matching {
 /// One way to lay one stick as a layer, ready for the screen.
 struct Option {
     StackLayer layer;
-    double rank = 0;                                                        // see rankIn
+    double rank = 0;                           // see rankIn
     std::array<ThumbnailStroke, 3> strokes{};  // light, medium, heavy
 };
 

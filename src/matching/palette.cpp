@@ -49,7 +49,8 @@ class Chooser {
         if (limit_ <= few && width_.swapRounds > 0) {
             const std::vector<Stack> givenUp = stacks_;
             if (!takeUp() || !swapWhileItPays()) return std::nullopt;
-            if (paletteCost(wants_, givenUp, stickPrice_) < paletteCost(wants_, stacks_, stickPrice_)) stacks_ = givenUp;
+            if (paletteCost(wants_, givenUp, stickPrice_) < paletteCost(wants_, stacks_, stickPrice_))
+                stacks_ = givenUp;
         }
         progress_.at(1);
         const std::set<int> used = sticksOf(stacks_);
@@ -188,8 +189,7 @@ class Chooser {
             for (std::size_t layer = 0; layer < stack.layers.size(); ++layer) {
                 std::vector<StackLayer> rest = stack.layers;
                 rest.erase(rest.begin() + std::ptrdiff_t(layer));
-                const Stack judgedRest =
-                    rest.size() > 3 ? screen.judged(rest) : Stack{};
+                const Stack judgedRest = rest.size() > 3 ? screen.judged(rest) : Stack{};
                 offer(rest, judgedRest.tones);
             }
             if (int(stack.layers.size()) < width_.layers) offer(stack.layers, stack.tones);
@@ -296,9 +296,9 @@ class Chooser {
     double stickPrice_;
     const common::Progress& progress_;
     const std::vector<float> free_;
-    std::vector<Screen> screens_;  // by area
-    std::vector<Stack> stacks_, alone_;  // by area; alone_ where all sticks are to be had
-    std::vector<std::vector<int>> promising_;  // by area: options that did well where all were tried
+    std::vector<Screen> screens_;                              // by area
+    std::vector<Stack> stacks_, alone_;                        // by area; alone_ where all sticks are to be had
+    std::vector<std::vector<int>> promising_;                  // by area: options that did well where all were tried
     std::map<std::pair<std::size_t, int>, StandIn> standIns_;  // by area and the stick that is done without
 };
 

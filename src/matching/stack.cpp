@@ -45,8 +45,7 @@ std::vector<pigment::Stroke> strokesOf(const std::vector<StackLayer>& layers, co
 
 double strayCost(const std::vector<Sample>& samples, const PreparedStick& stick, const StackWeights& weights) {
     double nearest = 1e18;
-    for (const Sample& sample : samples)
-        nearest = std::min(nearest, TargetDistance(sample.wanted)(stick.masstone));
+    for (const Sample& sample : samples) nearest = std::min(nearest, TargetDistance(sample.wanted)(stick.masstone));
     return weights.stray * std::max(0.0, std::sqrt(nearest) - weights.strayBudget);
 }
 

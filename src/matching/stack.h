@@ -47,7 +47,8 @@ struct StackWeights {
     double darkTo = 30;          // L* up to which a colour counts as dark
     double speckle = 0.25;       // for each unit of L* by which the grain shows more than speckleBudget
     double speckleBudget = 4.0;
-    double stray = 0.04;  // for each unit of CIEDE2000 by which a stick is further off all that is wanted than strayBudget
+    double stray =
+        0.04;  // for each unit of CIEDE2000 by which a stick is further off all that is wanted than strayBudget
     double strayBudget = 14.0;
     double handSpread = pigment::usualHandSpread;
     School school = School::darkFirst;

@@ -18,7 +18,8 @@ float priceOf(int option, const OptionBank& bank, const std::vector<float>& stic
 
 /// The layers with an option put in at its place by rank.
 Layers with(Layers layers, int option, const OptionBank& bank) {
-    const auto place = std::ranges::lower_bound(layers, option, {}, [&](const StackLayer& l) { return bank.indexOf(l); });
+    const auto place =
+        std::ranges::lower_bound(layers, option, {}, [&](const StackLayer& l) { return bank.indexOf(l); });
     layers.insert(place, bank.options[std::size_t(option)].layer);
     return layers;
 }
@@ -76,8 +77,8 @@ Stack exchanged(Stack stack, const Screen& screen, const std::vector<int>& allow
             if (place == candidates.end() || *place != mine) candidates.insert(place, mine);
             const Tried screened = screen.tried(rest, tones, candidates);
             // Only what the screen does not put clearly behind the layer that is there gets the whole film.
-            const float now = std::ranges::find(screened.with, mine, &Screened::option)->cost +
-                              priceOf(mine, bank, stickPrice);
+            const float now =
+                std::ranges::find(screened.with, mine, &Screened::option)->cost + priceOf(mine, bank, stickPrice);
             std::vector<Stack> tried;
             if (screened.without < now + screenMargin + want.layerPrice) tried.push_back(screen.judged(rest));
             for (const Screened& s : cheapest(screened.with, (width.judged + 1) / 2, bank, stickPrice))

@@ -6,13 +6,13 @@ namespace matching {
 
 /// How wide the search looks.
 struct SearchWidth {
-    int layers = 4;     // at most
-    int beam = 2;       // stacks that another layer is tried on
-    int judged = 4;     // of what the screen puts first, how many get the whole film
+    int layers = 4;      // at most
+    int beam = 2;        // stacks that another layer is tried on
+    int judged = 4;      // of what the screen puts first, how many get the whole film
     int shortlist = 96;  // options that still are tried from the third layer on
-    int exchanges = 2;  // rounds of trying another option in each layer's place
-    int kept = 8;       // stacks given back
-    int swaps = 2;      // exchanges of palette sticks that are tried in a round
+    int exchanges = 2;   // rounds of trying another option in each layer's place
+    int kept = 8;        // stacks given back
+    int swaps = 2;       // exchanges of palette sticks that are tried in a round
     int swapRounds = 1;  // as long as a round betters it
 };
 

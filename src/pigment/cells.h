@@ -17,7 +17,8 @@ struct CellAmounts {
 void layFilms(Patch& patch, const Pigment& pigment, const CellAmounts& amounts);
 
 /// Takes the loose load off, mixes the share `rubbed` of it over all cells by amount (D. R. Duncan, 1940), and lays it
-/// back as one film, of which the share `pressedIn` is loose no longer; what is seen changes by the share `seen` of that.
+/// back as one film, of which the share `pressedIn` is loose no longer; what is seen changes by the share `seen` of
+/// that.
 void spreadLoose(Patch& patch, float rubbed, float pressedIn, float seen);
 
 }  // namespace pigment

@@ -29,7 +29,6 @@ struct StrokeSpread {
 };
 
 /// The stroke over the patch, which stays as it is.
-StrokeSpread spreadOf(const Patch& patch, const Stroke& stroke, double spread,
-                      colour::Light light);
+StrokeSpread spreadOf(const Patch& patch, const Stroke& stroke, double spread, colour::Light light);
 
 }  // namespace pigment

@@ -202,8 +202,7 @@ double speckle(const Patch& patch) {
     const Patch::Cells bright =
         (patch.seen.matrix() * Eigen::Map<const Eigen::Matrix<float, colour::bandCount, 1>>(weights.data())).array();
     Patch::Cells lightness;
-    for (int cell = 0; cell < cellCount; ++cell)
-        lightness[cell] = 116.0f * colour::labCompressed(bright[cell]) - 16.0f;
+    for (int cell = 0; cell < cellCount; ++cell) lightness[cell] = 116.0f * colour::labCompressed(bright[cell]) - 16.0f;
     return std::sqrt((lightness - lightness.mean()).square().mean());
 }
 

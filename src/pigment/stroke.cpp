@@ -10,7 +10,8 @@ namespace pigment {
 
 namespace {
 
-constexpr std::array<std::string_view, mannerCount> manners{"scumble", "hatch", "press", "blend", "dab", "wash", "fix", "lift"};
+constexpr std::array<std::string_view, mannerCount> manners{"scumble", "hatch", "press", "blend",
+                                                            "dab",     "wash",  "fix",   "lift"};
 constexpr std::array<std::string_view, 4> pressures{"none", "light", "medium", "heavy"};
 
 /// Handling by kind. Scattering powers of soft, hard, pan and pencil are those of the agreed model; common practice, no

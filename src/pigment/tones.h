@@ -58,8 +58,8 @@ void forEachTone(const Patch& ground, std::span<const Stroke> strokes, const Vis
 }
 
 /// Pressures between the four levels: the tones around them and the part that each has in what is laid. Simplex
-/// interpolation, as colour management does between the points of a table (J. M. Kasson et al., J. Electronic Imaging 4,
-/// 1995): strokes + 1 tones at most, and no jump anywhere.
+/// interpolation, as colour management does between the points of a table (J. M. Kasson et al., J. Electronic Imaging
+/// 4, 1995): strokes + 1 tones at most, and no jump anywhere.
 template <int mostStrokes>
 struct ToneMix {
     std::array<int, mostStrokes + 1> tones;

@@ -14,7 +14,7 @@ double minutesPerSquareCentimetre(const Step& step, const Plan& plan) {
             return 0.010;
         case pigment::Manner::hatch:
             return step.stick >= 0 && plan.sticks[std::size_t(step.stick)].kind == materials::Kind::pencil ? 0.090
-                                                                                                             : 0.050;
+                                                                                                           : 0.050;
         case pigment::Manner::press:
             return 0.035;
         case pigment::Manner::dab:

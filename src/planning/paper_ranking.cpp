@@ -31,8 +31,8 @@ double singleStrokeDifference(const Plan& plan, const pigment::Patch& bare,
     return mean;
 }
 
-RankedPaper judged(const Plan& plan, const materials::Paper& paper,
-                   const std::vector<matching::PreparedStick>& sticks, int layers) {
+RankedPaper judged(const Plan& plan, const materials::Paper& paper, const std::vector<matching::PreparedStick>& sticks,
+                   int layers) {
     RankedPaper ranked{paper, 0, 0, {}};
     const pigment::Patch bare = pigment::barePatch(paper);
     const colour::Lab tone = pigment::labOf(bare, plan.light);
@@ -82,9 +82,8 @@ RankedPaper judged(const Plan& plan, const materials::Paper& paper,
 std::vector<RankedPaper> rankedPapers(const Plan& plan, const std::vector<materials::Paper>& papers,
                                       const std::vector<matching::PreparedStick>& sticks, int layers) {
     std::vector<RankedPaper> ranked(papers.size());
-    common::forEachIndex(int(papers.size()), [&](int i) {
-        ranked[std::size_t(i)] = judged(plan, papers[std::size_t(i)], sticks, layers);
-    });
+    common::forEachIndex(int(papers.size()),
+                         [&](int i) { ranked[std::size_t(i)] = judged(plan, papers[std::size_t(i)], sticks, layers); });
     std::ranges::stable_sort(ranked, std::greater{}, &RankedPaper::score);
     return ranked;
 }

@@ -92,22 +92,22 @@ struct Layer {
     std::string key;  // of its areas, stick and manner: the same as long as these are
     int stick = -1;   // into Plan::sticks
     pigment::Manner manner = pigment::Manner::scumble;
-    double markMillimetres = 0;                // the smallest mark that it can make
+    double markMillimetres = 0;               // the smallest mark that it can make
     double light = 0, medium = 0, heavy = 0;  // share of the stack's area that is laid so
-    int step = 0;                              // number
+    int step = 0;                             // number
 
     double laid() const { return light + medium + heavy; }
 };
 
 /// What a stack gives where its layers are laid with given pressures.
 struct Tone {
-    int number = 0;              // see pigment/tones.h
-    double share = 0;            // of the picture
-    colour::Lab target;          // mean of the reference there, under the study's light
-    colour::Lab predicted;       // by the film
-    double difference = 0;       // CIEDE2000
-    double unsteady = 0;         // the same over the spread of the hand
-    double toothUsed = 0;        // 0..1
+    int number = 0;                                            // see pigment/tones.h
+    double share = 0;                                          // of the picture
+    colour::Lab target;                                        // mean of the reference there, under the study's light
+    colour::Lab predicted;                                     // by the film
+    double difference = 0;                                     // CIEDE2000
+    double unsteady = 0;                                       // the same over the spread of the hand
+    double toothUsed = 0;                                      // 0..1
     std::array<double, colour::lightCount> differenceUnder{};  // under each light
 };
 
@@ -118,7 +118,7 @@ struct PlannedStack {
     std::vector<matching::Sample> samples;  // what it is to look like, under the study's light
     pigment::Patch start;                   // what its first layer is laid on
     std::vector<Layer> layers;
-    std::vector<Tone> tones;        // largest share first; shares of all stacks' tones add up to 1
+    std::vector<Tone> tones;       // largest share first; shares of all stacks' tones add up to 1
     double pictureDifference = 0;  // mean over its areas, as the eye sees it
 };
 
@@ -144,7 +144,7 @@ struct Step {
     pigment::Manner manner = pigment::Manner::scumble;
     double minutes = 0;
     double waitMinutes = 0;
-    std::vector<int> after;  // numbers of earlier steps
+    std::vector<int> after;   // numbers of earlier steps
     std::vector<Reason> why;  // what decided its place, at most two
 };
 
@@ -198,9 +198,10 @@ struct Plan {
     std::vector<GroundProposal> grounds;            // the bare paper first
     int ground = 0;                                 // the one that is taken
     std::vector<PlannedStack> stacks;
-    std::vector<int> stackOfArea;    // by index of the area
-    cv::Mat stackMap;                // CV_32S, index of the stack
-    std::vector<cv::Mat> pressures;  // pressure maps (CV_8U, see rendering::mapStep) of all first layers, second ones, ...
+    std::vector<int> stackOfArea;  // by index of the area
+    cv::Mat stackMap;              // CV_32S, index of the stack
+    std::vector<cv::Mat>
+        pressures;  // pressure maps (CV_8U, see rendering::mapStep) of all first layers, second ones, ...
     std::vector<Step> steps;
     std::vector<Note> notes;
     Summary summary;

@@ -79,8 +79,7 @@ std::string layerKey(const Plan& plan, const PlannedStack& stack, const material
 /// Chooses the palette and the stacks over the plan's ground, and keeps only the sticks that are used.
 bool match(Plan& plan, const Study& study, const materials::Library& library,
            const std::vector<matching::PreparedStick>& tray, Fineness fineness, const common::Progress& progress) {
-    for (PlannedStack& stack : plan.stacks)
-        stack.start = plan.chosenGround().patches[std::size_t(stack.areas.front())];
+    for (PlannedStack& stack : plan.stacks) stack.start = plan.chosenGround().patches[std::size_t(stack.areas.front())];
     std::vector<std::string> used;
     for (const GroundLayer& layer : plan.chosenGround().layers)
         if (std::ranges::find(used, layer.medium.id) == used.end()) used.push_back(layer.medium.id);
@@ -110,8 +109,8 @@ bool match(Plan& plan, const Study& study, const materials::Library& library,
             layer.manner = chosen.manner;
             const materials::Material& stick = plan.sticks[std::size_t(layer.stick)];
             layer.key = layerKey(plan, stack, stick, layer.manner);
-            layer.markMillimetres = markMillimetres(stick.kind, layer.manner, stack.layers.empty()) *
-                                    markFactor(study.detail);
+            layer.markMillimetres =
+                markMillimetres(stick.kind, layer.manner, stack.layers.empty()) * markFactor(study.detail);
             stack.layers.push_back(std::move(layer));
         }
     }
@@ -146,8 +145,8 @@ StackMaps mapsOf(const Plan& plan, const Study& study, int index, const cv::Mat&
     for (const float tooth : gives.toothUsed)
         task.faults.push_back(float(weights.toothOver * std::max(0.0, tooth - weights.toothBudget)));
     for (const Layer& layer : stack.layers)
-        task.markPixels.push_back(scale * std::min(layer.markMillimetres * pixelsPerMillimetre(plan, study),
-                                                   largestMarkPixels(stack, plan)));
+        task.markPixels.push_back(
+            scale * std::min(layer.markMillimetres * pixelsPerMillimetre(plan, study), largestMarkPixels(stack, plan)));
     made.maps = pressureMaps(task);
     if (scale < 1)
         for (cv::Mat& map : made.maps) cv::resize(map, map, made.box.size(), 0, 0, cv::INTER_LINEAR);
@@ -156,9 +155,8 @@ StackMaps mapsOf(const Plan& plan, const Study& study, int index, const cv::Mat&
 
 void makePressureMaps(Plan& plan, const Study& study, const cv::Mat& wanted, Fineness fineness) {
     std::vector<StackMaps> made(plan.stacks.size());
-    common::forEachIndex(int(made.size()), [&](int s) {
-        made[std::size_t(s)] = mapsOf(plan, study, s, wanted, fineness);
-    });
+    common::forEachIndex(int(made.size()),
+                         [&](int s) { made[std::size_t(s)] = mapsOf(plan, study, s, wanted, fineness); });
     std::size_t deepest = 0;
     for (const StackMaps& stack : made) deepest = std::max(deepest, stack.maps.size());
     for (std::size_t k = 0; k < deepest; ++k) {
@@ -174,8 +172,8 @@ void lookAt(Plan& plan) {
     const cv::Mat sheet = pictureAfter(plan, int(plan.steps.size()), plan.light);
     const cv::Mat differences = differenceMapOf(plan, sheet);
     plan.summary.picture = rendering::figuresOf(differences);
-    plan.summary.squinted = rendering::figuresOf(
-        rendering::differenceSeen(plan.reference, sheet, rendering::squintSigma(sheet.size())));
+    plan.summary.squinted =
+        rendering::figuresOf(rendering::differenceSeen(plan.reference, sheet, rendering::squintSigma(sheet.size())));
     cv::Mat stacks;
     cv::resize(plan.stackMap, stacks, differences.size(), 0, 0, cv::INTER_NEAREST);
     for (int s = 0; s < int(plan.stacks.size()); ++s)

@@ -6,8 +6,8 @@
 
 namespace planning {
 
-/// A first plan looks at fewer stacks and makes its pressure maps at half the size: there in a fraction of the time, and
-/// soon replaced.
+/// A first plan looks at fewer stacks and makes its pressure maps at half the size: there in a fraction of the time,
+/// and soon replaced.
 enum class Fineness { coarse, full };
 
 /// Everything that follows from the study and the library: a pure function of these and the fineness, the same bit for

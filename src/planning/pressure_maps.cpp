@@ -241,8 +241,8 @@ class Mapper {
                 for (int level = 0; level < pigment::pressureLevels; ++level) {
                     cv::Vec3f sum;
                     for (int i = 0; i < mix.count; ++i)
-                        sum += mix.parts[std::size_t(i)] *
-                               tones_[std::size_t(mix.tones[std::size_t(i)] + level * stride)];
+                        sum +=
+                            mix.parts[std::size_t(i)] * tones_[std::size_t(mix.tones[std::size_t(i)] + level * stride)];
                     seen[std::size_t(level)] = metric(sum);
                 }
                 next.at<float>(y, x) = nearest(seen, at[std::size_t(layer)]);
@@ -282,7 +282,8 @@ class Mapper {
         for (int pass = 0; pass < 2; ++pass)
             for (const int threshold : {mapStep / 2 + 1, mapStep + mapStep / 2 + 1, 2 * mapStep + mapStep / 2 + 1}) {
                 // Islands first, then holes; the next pass mends what levelling one has made of the other.
-                level(map, map >= threshold, least, whole, [&](uchar v) { return std::min<uchar>(v, uchar(threshold - 1)); });
+                level(map, map >= threshold, least, whole,
+                      [&](uchar v) { return std::min<uchar>(v, uchar(threshold - 1)); });
                 level(map, (map < threshold) & task_.mask, least, whole,
                       [&](uchar v) { return std::max<uchar>(v, uchar(threshold)); });
             }
@@ -310,7 +311,7 @@ class Mapper {
     const MapTask& task_;
     int layers_;
     std::vector<cv::Vec3f> tones_, toneLight_;  // CIELAB and XYZ
-    std::vector<cv::Mat> maps_;  // CV_32F, 0..3
+    std::vector<cv::Mat> maps_;                 // CV_32F, 0..3
 };
 
 }  // namespace

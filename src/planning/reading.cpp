@@ -125,8 +125,7 @@ std::optional<Problem> decodeOthers(const Study& study, Kept& kept) {
 cv::Mat grainKept(Kept& kept, materials::Surface surface, cv::Size size, double millimetresPerPixel) {
     const bool isKept = kept.grain && kept.grain->surface == surface && kept.grain->map.size() == size &&
                         kept.grain->millimetresPerPixel == millimetresPerPixel;
-    if (!isKept)
-        kept.grain = {surface, millimetresPerPixel, rendering::grainMap(surface, size, millimetresPerPixel)};
+    if (!isKept) kept.grain = {surface, millimetresPerPixel, rendering::grainMap(surface, size, millimetresPerPixel)};
     return kept.grain->map;
 }
 

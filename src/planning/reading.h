@@ -6,8 +6,8 @@
 #include <vector>
 
 #include "common/result.h"
-#include "planning/study.h"
 #include "materials/surface.h"
+#include "planning/study.h"
 #include "subject/areas.h"
 #include "subject/masses.h"
 #include "subject/picture.h"

@@ -28,7 +28,8 @@ std::vector<SectionLayer> laidThere(const Plan& plan, int stackIndex, const Pres
     pigment::Patch patch = pigment::barePatch(plan.paper);
     std::vector<SectionLayer> layers;
     const auto note = [&](const Step& step, double before) {
-        layers.push_back({step.number, step.stick, pigment::labOf(patch, plan.light), before, pigment::toothUsed(patch)});
+        layers.push_back(
+            {step.number, step.stick, pigment::labOf(patch, plan.light), before, pigment::toothUsed(patch)});
     };
     for (const Step& step : plan.steps) {
         const double before = pigment::toothUsed(patch);

@@ -18,7 +18,7 @@ struct SectionLayer {
 /// Some places of one stack that lie together in the cut.
 struct SectionColumn {
     int stack = 0;
-    double from = 0, to = 1;      // of the cut's width
+    double from = 0, to = 1;           // of the cut's width
     std::vector<SectionLayer> layers;  // from the paper up; what lays nothing there is left out
 };
 

@@ -76,8 +76,8 @@ void addLights(const Plan& plan, PlannedStack& stack) {
         for (int i = 0; i < colour::lightCount; ++i) {
             const auto light = colour::Light(i);
             if (light == plan.light) continue;
-            (*tone)->differenceUnder[std::size_t(i)] = colour::differenceCie2000(
-                colour::labUnder((*tone)->target, light), pigment::labOf(patch, light));
+            (*tone)->differenceUnder[std::size_t(i)] =
+                colour::differenceCie2000(colour::labUnder((*tone)->target, light), pigment::labOf(patch, light));
         }
         ++tone;
     });
@@ -163,7 +163,8 @@ void tallyTones(Plan& plan, const cv::Mat& wanted) {
             for (int k = 0; k < count; ++k) {
                 Layer& layer = stack.layers[std::size_t(k)];
                 const int level = pigment::pressureIn(number, k, count);
-                if (level > 0) (level == 1 ? layer.light : level == 2 ? layer.medium : layer.heavy) += tone.share / stack.share;
+                if (level > 0)
+                    (level == 1 ? layer.light : level == 2 ? layer.medium : layer.heavy) += tone.share / stack.share;
             }
         }
         addUnsteady(plan, stack);

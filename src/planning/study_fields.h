@@ -30,7 +30,7 @@ struct Field {
 };
 
 template <typename Visitor, typename Choice>
-    requires std::same_as<std::remove_const_t<Choice>, subject::ColourChoice>
+requires std::same_as<std::remove_const_t<Choice>, subject::ColourChoice>
 void describe(Visitor& v, Choice& choice) {
     v.number({"chroma", "", Bears::reading, true}, choice.chroma, factorBounds);
     v.number({"contrast", "", Bears::reading, true}, choice.contrast, factorBounds);
@@ -39,7 +39,7 @@ void describe(Visitor& v, Choice& choice) {
 }
 
 template <typename Visitor, typename FrameType>
-    requires std::same_as<std::remove_const_t<FrameType>, subject::Frame>
+requires std::same_as<std::remove_const_t<FrameType>, subject::Frame>
 void describe(Visitor& v, FrameType& frame) {
     v.number({"centreX", "frame's centre", Bears::frame, true}, frame.centreX, fractionBounds);
     v.number({"centreY", "frame's centre", Bears::frame, true}, frame.centreY, fractionBounds);
@@ -49,20 +49,20 @@ void describe(Visitor& v, FrameType& frame) {
 }
 
 template <typename Visitor, typename LineType>
-    requires std::same_as<std::remove_const_t<LineType>, subject::Line>
+requires std::same_as<std::remove_const_t<LineType>, subject::Line>
 void describe(Visitor& v, LineType& line) {
     v.path(line);
 }
 
 template <typename Visitor, typename Edit>
-    requires std::same_as<std::remove_const_t<Edit>, subject::AreaEdit>
+requires std::same_as<std::remove_const_t<Edit>, subject::AreaEdit>
 void describe(Visitor& v, Edit& edit) {
     v.word({"edit", "", Bears::reading, true}, edit.kind, &subject::areaEditNamed);
     v.scribbles({"scribbles", "", Bears::reading, true}, edit.scribbles);
 }
 
 template <typename Visitor, typename Borrowed>
-    requires std::same_as<std::remove_const_t<Borrowed>, Borrowing>
+requires std::same_as<std::remove_const_t<Borrowed>, Borrowing>
 void describe(Visitor& v, Borrowed& borrowed) {
     v.number({"picture", "picture that colours are taken from", Bears::reading, true}, borrowed.picture,
              Bounds{0, double(mostOthers) - 1});
@@ -70,7 +70,7 @@ void describe(Visitor& v, Borrowed& borrowed) {
 }
 
 template <typename Visitor, typename Name>
-    requires std::same_as<std::remove_const_t<Name>, AreaName>
+requires std::same_as<std::remove_const_t<Name>, AreaName>
 void describe(Visitor& v, Name& name) {
     v.place({"x", "", Bears::reading, true}, {"y", "", Bears::reading, true}, name.x, name.y);
     v.text({"name", ""}, name.name);
@@ -82,7 +82,7 @@ void describe(Visitor& v, Name& name) {
 }
 
 template <typename Visitor, typename StudyType>
-    requires std::same_as<std::remove_const_t<StudyType>, Study>
+requires std::same_as<std::remove_const_t<StudyType>, Study>
 void describe(Visitor& v, StudyType& study) {
     v.text({"title", ""}, study.title);
     v.files({"others", "", Bears::reading}, study.others);

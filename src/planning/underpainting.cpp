@@ -88,7 +88,8 @@ bool isDeepDark(const PlannedStack& stack) {
 }  // namespace
 
 GroundProposal bareGround(const Reading& reading, const materials::Paper& paper) {
-    return {GroundStrategy::none, {}, std::vector<pigment::Patch>(reading.areas.list.size(), pigment::barePatch(paper))};
+    return {
+        GroundStrategy::none, {}, std::vector<pigment::Patch>(reading.areas.list.size(), pigment::barePatch(paper))};
 }
 
 GroundProposal localGround(const Plan& plan, const std::vector<materials::Material>& media,

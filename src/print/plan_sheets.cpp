@@ -99,14 +99,15 @@ void cover(Sheets& sheets, const planning::Plan& plan, const planning::Study& st
         sheets.y += 7 * mm;
     }
     const planning::Summary& s = plan.summary;
-    sheets.text(QRectF(0, sheets.y, pageWidth, 30 * mm),
-                tr("The finished sheet is %1. Nineteen twentieths of it are within %2, with half-closed eyes the mean is "
-                   "%3. With an unsteady hand the tones stay within %4 in the mean; the nearest single sticks would "
-                   "leave %5.")
-                    .arg(wording::pictureWords(plan), wording::differenceFigure(s.picture.p95),
-                         wording::differenceFigure(s.squinted.mean), wording::differenceFigure(s.unsteadyDifference),
-                         wording::differenceFigure(s.nearestStickDifference)),
-                drawing::TypeSize::text);
+    sheets.text(
+        QRectF(0, sheets.y, pageWidth, 30 * mm),
+        tr("The finished sheet is %1. Nineteen twentieths of it are within %2, with half-closed eyes the mean is "
+           "%3. With an unsteady hand the tones stay within %4 in the mean; the nearest single sticks would "
+           "leave %5.")
+            .arg(wording::pictureWords(plan), wording::differenceFigure(s.picture.p95),
+                 wording::differenceFigure(s.squinted.mean), wording::differenceFigure(s.unsteadyDifference),
+                 wording::differenceFigure(s.nearestStickDifference)),
+        drawing::TypeSize::text);
 }
 
 void pullList(Sheets& sheets, const planning::Plan& plan) {
@@ -203,8 +204,7 @@ QString pressureLine(const planning::Plan& plan, const planning::Step& step) {
         return wording::pressureWord(plan.chosenGround().layers[std::size_t(step.groundLayer)].pressure);
     if (step.layers.size() > 1) return tr("As the map shows: pale is light, dark is heavy.");
     const planning::LayerPlace place = step.layers.front();
-    return wording::laidWords(
-        plan.stacks[std::size_t(place.stack)].layers[std::size_t(place.layer)]);
+    return wording::laidWords(plan.stacks[std::size_t(place.stack)].layers[std::size_t(place.layer)]);
 }
 
 void step(Sheets& sheets, const planning::Plan& plan, const planning::Step& step) {
@@ -231,8 +231,7 @@ void step(Sheets& sheets, const planning::Plan& plan, const planning::Step& step
         if (!words.endsWith(QLatin1Char('.'))) words += QLatin1Char('.');
         y += sheets.text(QRectF(left, y, wide, 20 * mm), words, drawing::TypeSize::text) + 1 * mm;
     };
-    if (!step.areas.empty() && step.stage != planning::Stage::drawing)
-        line(wording::areasNamed(plan, step.areas, 5));
+    if (!step.areas.empty() && step.stage != planning::Stage::drawing) line(wording::areasNamed(plan, step.areas, 5));
     line(pressureLine(plan, step));
     line(step.waitMinutes > 0
              ? tr("%1, then wait %2.").arg(wording::duration(step.minutes), wording::duration(step.waitMinutes))
@@ -298,8 +297,7 @@ common::Done writePlanPdf(const planning::Plan& plan, const planning::Study& stu
         writer.setTitle(title);
         writer.setCreator(QStringLiteral("Yawning Dune"));
         Sheets sheets(writer, title);
-        cover(sheets, plan, study,
-              drawing::imageOf(planning::pictureAfter(plan, int(plan.steps.size()), plan.light)));
+        cover(sheets, plan, study, drawing::imageOf(planning::pictureAfter(plan, int(plan.steps.size()), plan.light)));
         pullList(sheets, plan);
         stages(sheets, plan, progress);
         steps(sheets, plan, progress);

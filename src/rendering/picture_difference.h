@@ -5,8 +5,8 @@
 namespace rendering {
 
 /// How far two pictures are apart for an eye that joins what lies close together: both in linear light blurred by a
-/// Gaussian of `sigma` pixels, then CIEDE2000 under D50 (CV_32FC1), over the picture at a size reduced as far as the blur
-/// allows. The pictures are CV_8UC3, R G B in sRGB, of one size.
+/// Gaussian of `sigma` pixels, then CIEDE2000 under D50 (CV_32FC1), over the picture at a size reduced as far as the
+/// blur allows. The pictures are CV_8UC3, R G B in sRGB, of one size.
 cv::Mat differenceSeen(const cv::Mat& one, const cv::Mat& other, double sigma);
 
 /// Gaussians in which a sheet is seen from the easel and with half-closed eyes, for a picture of this size: the long

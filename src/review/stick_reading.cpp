@@ -58,8 +58,7 @@ class Misfit {
         const float scatter = float(std::exp(std::clamp(logScatter(x, target.pressure), -6.0, 5.0)));
         const Spectrum film = pigment::filmOver(scatter * ratio, Spectrum::Constant(scatter), *target.ground);
         const auto covered = float(coverageOf(x[6 + target.pressure]));
-        return colour::labOfReflectance(*target.ground + covered * (film - *target.ground),
-                                        colour::Light::daylight65);
+        return colour::labOfReflectance(*target.ground + covered * (film - *target.ground), colour::Light::daylight65);
     }
     int operator()(const Unknowns& x, Eigen::VectorXd& residuals) const {
         for (std::size_t i = 0; i < targets_.size(); ++i) {

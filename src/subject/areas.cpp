@@ -240,7 +240,8 @@ int labelAt(const cv::Mat& map, double x, double y) {
 }
 
 int levelAt(const cv::Mat& map, double x, double y) {
-    return map.at<uchar>(std::clamp(int(y * map.rows), 0, map.rows - 1), std::clamp(int(x * map.cols), 0, map.cols - 1));
+    return map.at<uchar>(std::clamp(int(y * map.rows), 0, map.rows - 1),
+                         std::clamp(int(x * map.cols), 0, map.cols - 1));
 }
 
 Areas proposedAreas(const cv::Mat& squintedLab, int wanted) {
@@ -257,8 +258,8 @@ Areas proposedAreas(const cv::Mat& squintedLab, int wanted) {
 
 namespace {
 
-/// An area's key is its heart in ten-thousandths of the width and height: what is joined, parted or moved elsewhere does
-/// not change it, and no other area can have the same.
+/// An area's key is its heart in ten-thousandths of the width and height: what is joined, parted or moved elsewhere
+/// does not change it, and no other area can have the same.
 void setKeys(Areas& areas) {
     const cv::Mat& map = areas.map;
     // Borders, and the picture's edge, are 0.

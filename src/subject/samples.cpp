@@ -74,7 +74,8 @@ std::vector<ColourSample> samplesOf(const cv::Mat& lab, const cv::Mat& mask, dou
     }
     std::vector<ColourSample> samples;
     for (const Box& part : boxes)
-        samples.push_back({{part.mean[0], part.mean[1], part.mean[2]}, double(part.colours.size()) / double(colours.size())});
+        samples.push_back(
+            {{part.mean[0], part.mean[1], part.mean[2]}, double(part.colours.size()) / double(colours.size())});
     return samples;
 }
 

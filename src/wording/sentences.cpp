@@ -226,7 +226,8 @@ QString noteSentence(const planning::Note& note, const planning::Plan& plan) {
                 .arg(std::lround(note.figure * 100))
                 .arg(areas);
         case NoteTopic::farFromTarget:
-            return say("The sheet stays %1 ΔE00 from the reference here (%2): other sticks, more layers or finer marks would help.")
+            return say("The sheet stays %1 ΔE00 from the reference here (%2): other sticks, more layers or finer marks "
+                       "would help.")
                 .arg(note.figure, 0, 'f', 1)
                 .arg(areas);
         case NoteTopic::unsteadyHand:

@@ -5,8 +5,8 @@
 #include <QProcess>
 #include <QTemporaryDir>
 #include <QtTest>
-#include <opencv2/imgcodecs.hpp>
 #include <cmath>
+#include <opencv2/imgcodecs.hpp>
 
 #include "colour/difference.h"
 #include "small_study.h"
@@ -101,7 +101,8 @@ class TestCli : public QObject {
         for (int step = 1; step <= steps; ++step) {
             const QString name = QStringLiteral("%1.png").arg(step, 3, 10, QLatin1Char('0'));
             const auto read = [&](const char* folder) {
-                return cv::imread((at("plan/") + QLatin1String(folder) + '/' + name).toStdString(), cv::IMREAD_UNCHANGED);
+                return cv::imread((at("plan/") + QLatin1String(folder) + '/' + name).toStdString(),
+                                  cv::IMREAD_UNCHANGED);
             };
             const cv::Mat map = read("maps"), sheet = read("stages");
             QVERIFY(map.type() == CV_8UC1 && sheet.type() == CV_8UC3 && map.size() == sheet.size());
@@ -143,7 +144,8 @@ class TestCli : public QObject {
     /// The stroke's pressure by name or by number.
     void pressuresAreNamesOrNumbers() {
         const auto film = [&](const char* pressure) {
-            return run({"film", "--paper", "#8a7f74", "--stroke", QStringLiteral("#b8472a,soft,scumble,") + pressure}).out;
+            return run({"film", "--paper", "#8a7f74", "--stroke", QStringLiteral("#b8472a,soft,scumble,") + pressure})
+                .out;
         };
         QVERIFY(!film("light").isEmpty());
         QCOMPARE(film("1"), film("light"));

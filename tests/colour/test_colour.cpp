@@ -126,7 +126,8 @@ class TestColour : public QObject {
                     const Srgb srgb = srgbFromSrgb8({std::uint8_t(r), std::uint8_t(g), std::uint8_t(b)});
                     const Spectrum reflectance = reflectanceFromSrgb(srgb);
                     QVERIFY(reflectance.minCoeff() >= 0 && reflectance.maxCoeff() <= 1);
-                    const double d = differenceCie2000(labFromSrgb(srgb), labOfReflectance(reflectance, colour::Light::daylight65));
+                    const double d =
+                        differenceCie2000(labFromSrgb(srgb), labOfReflectance(reflectance, colour::Light::daylight65));
                     if (d > worst) {
                         worst = d;
                         at = {std::uint8_t(r), std::uint8_t(g), std::uint8_t(b)};
@@ -159,7 +160,8 @@ class TestColour : public QObject {
             const Eigen::Vector3d adapted = bradford({white[0] / white[1], 1, white[2] / white[1]}, whiteD50) *
                                             Eigen::Vector3d(sum[0] / white[1], sum[1] / white[1], sum[2] / white[1]);
             const Lab fine = labFromXyz({adapted[0], adapted[1], adapted[2]});
-            QVERIFY2(differenceCie2000(fine, labOfReflectance(coarse, colour::Light::daylight65)) < 0.4, sample.name.constData());
+            QVERIFY2(differenceCie2000(fine, labOfReflectance(coarse, colour::Light::daylight65)) < 0.4,
+                     sample.name.constData());
         }
         QVERIFY(samples.size() >= 14);
     }

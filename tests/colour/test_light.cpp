@@ -180,8 +180,9 @@ class TestLight : public QObject {
         for (const TableRow& sample : samples) {
             const Spectrum truth = spectrumFrom(sample.numbers, 4, 2);
             const Lab want = labOfReflectance(truth, Light::lamp);
-            smooth +=
-                differenceCie2000(want, labOfReflectance(reflectanceFromXyz(xyzOfReflectance(truth, colour::Light::daylight65)), Light::lamp));
+            smooth += differenceCie2000(
+                want,
+                labOfReflectance(reflectanceFromXyz(xyzOfReflectance(truth, colour::Light::daylight65)), Light::lamp));
             blocks += differenceCie2000(want, labOfReflectance(threeBlocks(truth), Light::lamp));
         }
         const auto count = double(samples.size());
@@ -198,7 +199,8 @@ class TestLight : public QObject {
         for (int i = 0; i < bandCount; ++i) wavy[i] += 0.25f * std::sin(float(i) * 0.45f);
         // What the wave does to the colour in daylight is taken off again by the smooth part.
         const Spectrum match = reflectanceFromXyz(xyzOfReflectance(wavy, colour::Light::daylight65));
-        QVERIFY(differenceCie2000(labOfReflectance(wavy, colour::Light::daylight65), labOfReflectance(match, colour::Light::daylight65)) < 0.1);
+        QVERIFY(differenceCie2000(labOfReflectance(wavy, colour::Light::daylight65),
+                                  labOfReflectance(match, colour::Light::daylight65)) < 0.1);
         QVERIFY(differenceCie2000(labOfReflectance(wavy, Light::lamp), labOfReflectance(match, Light::lamp)) > 2);
         QVERIFY(differenceCie2000(labOfReflectance(wavy, Light::led), labOfReflectance(match, Light::led)) > 2);
     }

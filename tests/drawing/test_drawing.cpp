@@ -72,8 +72,9 @@ class TestDrawing : public QObject {
                 .second;
         };
         for (int i = 0; i < 4; ++i)
-            QVERIFY(add(painted(
-                [&](QPainter& p, const QRectF& box) { paintPressure(p, box, pigment::Pressure{float(i)}, Qt::black); })));
+            QVERIFY(add(painted([&](QPainter& p, const QRectF& box) {
+                paintPressure(p, box, pigment::Pressure{float(i)}, Qt::black);
+            })));
         for (const auto manner :
              {pigment::Manner::scumble, pigment::Manner::hatch, pigment::Manner::press, pigment::Manner::dab,
               pigment::Manner::wash, pigment::Manner::blend, pigment::Manner::lift})

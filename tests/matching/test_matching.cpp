@@ -49,9 +49,8 @@ std::vector<Sample> reachable(const std::vector<PreparedStick>& sticks, const pi
     std::vector<Sample> samples;
     const int first = random.below(int(sticks.size())), second = random.below(int(sticks.size()));
     for (int i = 0; i < count; ++i) {
-        const std::vector<Lay> lays{
-            {first, pigment::Manner::scumble, pigment::Pressure{float(random.between(0, 3))}},
-            {second, pigment::Manner::scumble, pigment::Pressure{float(random.between(0, 3))}}};
+        const std::vector<Lay> lays{{first, pigment::Manner::scumble, pigment::Pressure{float(random.between(0, 3))}},
+                                    {second, pigment::Manner::scumble, pigment::Pressure{float(random.between(0, 3))}}};
         Lab lab = pigment::labOf(laidOn(on, lays, sticks), d65);
         lab.L = std::clamp(lab.L + random.between(-4, 4), 2.0, 98.0);
         samples.push_back({lab, 1.0 / count});
@@ -114,7 +113,8 @@ class TestMatching : public QObject {
     Q_OBJECT
 
  private Q_SLOTS:
-    /// On instances small enough to try everything the search comes within 1 % of the best in the mean and 3 % at worst.
+    /// On instances small enough to try everything the search comes within 1 % of the best in the mean and 3 % at
+    /// worst.
     void paletteIsNearlyAsGoodAsTryingEverything() {
         Numbers random(31);
         const StackWeights weights;
@@ -139,7 +139,8 @@ class TestMatching : public QObject {
             sum += palette->cost / best - 1;
             worst = std::max(worst, palette->cost / best - 1);
         }
-        qInfo("palettes cost %.2f %% more than the best in the mean, %.2f %% at worst", 100 * sum / rounds, 100 * worst);
+        qInfo("palettes cost %.2f %% more than the best in the mean, %.2f %% at worst", 100 * sum / rounds,
+              100 * worst);
         QVERIFY2(sum / rounds <= 0.01, qPrintable(QString::number(sum / rounds)));
         QVERIFY2(worst <= 0.03, qPrintable(QString::number(worst)));
     }
@@ -210,8 +211,8 @@ class TestMatching : public QObject {
         const pigment::Patch on = ground("#8a7f74");
         StackWeights none;
         none.toothOver = none.blackInColour = none.speckle = none.stray = 0;
-        const Lab middle = pigment::labOf(
-            laidOn(on, {{1, pigment::Manner::press, pigment::Pressure::heavy}}, sticks), d65);
+        const Lab middle =
+            pigment::labOf(laidOn(on, {{1, pigment::Manner::press, pigment::Pressure::heavy}}, sticks), d65);
         const Want want{{{middle, 1}}, on, 1, 0};
         const std::vector<StackLayer> one{{1, pigment::Manner::press}};
         const Stack plain = judged(one, want, sticks, none);
@@ -240,7 +241,8 @@ class TestMatching : public QObject {
         speckle.speckleBudget = pigment::speckle(speckled) - 1;
         speckle.speckle = 0.02;
         const std::vector<StackLayer> scumbled{{2, pigment::Manner::scumble}};
-        const double grain = judged(scumbled, grainy, sticks, speckle).cost - judged(scumbled, grainy, sticks, none).cost;
+        const double grain =
+            judged(scumbled, grainy, sticks, speckle).cost - judged(scumbled, grainy, sticks, none).cost;
         QVERIFY2(std::fabs(grain - 0.02) < 1e-6, qPrintable(QString::number(grain)));
         // A stick far from all that is wanted.
         StackWeights stray = none;
@@ -289,7 +291,8 @@ class TestMatching : public QObject {
                         const PreparedStick& stick = sticks[std::size_t(stack.layers[i].stick)];
                         QVERIFY(used.insert(stack.layers[i].stick).second);
                         if (i == 0) continue;
-                        const double step = stick.masstone.L - sticks[std::size_t(stack.layers[i - 1].stick)].masstone.L;
+                        const double step =
+                            stick.masstone.L - sticks[std::size_t(stack.layers[i - 1].stick)].masstone.L;
                         QVERIFY(school == School::darkFirst ? step >= 0 : step <= 0);
                     }
                 }
@@ -315,10 +318,9 @@ class TestMatching : public QObject {
         // Where a tone with black in it serves a light colour it costs what is said.
         StackWeights free = weights;
         free.blackInColour = 0;
-        const Want grey{{{pigment::labOf(laidOn(on, {{1, pigment::Manner::hatch, pigment::Pressure::light}}, sticks),
-                                         d65),
-                          1}},
-                        on};
+        const Want grey{
+            {{pigment::labOf(laidOn(on, {{1, pigment::Manner::hatch, pigment::Pressure::light}}, sticks), d65), 1}},
+            on};
         QVERIFY(grey.samples[0].wanted.L > weights.darkTo);
         const std::vector<StackLayer> black{{1, pigment::Manner::hatch}};
         const double cost = judged(black, grey, sticks, weights).cost - judged(black, grey, sticks, free).cost;
@@ -412,10 +414,12 @@ class TestMatching : public QObject {
             const Tried tried = screen.tried(stack.layers, stack.tones, bank.all());
             for (const Screened& s : tried.with) {
                 const StackLayer& layer = bank.options[std::size_t(s.option)].layer;
-                const bool isThere = std::ranges::find(stack.layers, layer.stick, &StackLayer::stick) != stack.layers.end();
+                const bool isThere =
+                    std::ranges::find(stack.layers, layer.stick, &StackLayer::stick) != stack.layers.end();
                 QCOMPARE(std::isinf(s.cost), isThere);
                 if (isThere) continue;
-                QVERIFY(s.cost <= tried.without + strayCost(want.samples, sticks[std::size_t(layer.stick)], weights) + 1e-4);
+                QVERIFY(s.cost <=
+                        tried.without + strayCost(want.samples, sticks[std::size_t(layer.stick)], weights) + 1e-4);
                 std::vector<StackLayer> layers = stack.layers;
                 layers.push_back(layer);
                 std::ranges::sort(layers, {}, [&](const StackLayer& l) { return bank.indexOf(l); });

@@ -127,6 +127,11 @@ class TestCheckValues : public QObject {
             "value-from-middle of " + darks + "; #d8c090 soft scumble heavy; #a0c0d0 soft scumble heavy; blend heavy",
             "value-from-middle of " + darks + "; blend heavy", 0.5);
 
+        // A light base under a colour: over a thick one the same stick registers weaker and chalkier.
+        const QString base = "chroma of #8a7f74: #f0ede6 soft %1; #b8472a soft scumble medium";
+        row("a stick is weaker and chalkier over a thick light base", base.arg("press heavy x2"),
+            base.arg("scumble light"), 3);
+
         row("white on white paper shows nothing", "value-steps to #f4f2ec of #f4f2ec: #f6f5f1 soft press heavy", "0.3");
         row("black on black paper shows nothing", "value-steps to #1f1e1e of #1f1e1e: #1d1c1c soft press heavy", "0.3");
         row("white shows on a mid tone", "3", "value-steps to #8a7f74 of #8a7f74: #f6f5f1 soft press heavy");
@@ -188,6 +193,30 @@ class TestCheckValues : public QObject {
         const double one = measured(less), other = measured(more);
         QVERIFY2(one + by < other,
                  qPrintable(QStringLiteral("%1 = %2, %3 = %4").arg(less).arg(one).arg(more).arg(other)));
+    }
+
+    /// One stick graded from nothing to heavy over a darker one: a run of at least five steps that the eye tells apart,
+    /// each between its neighbours. Common practice, no source.
+    void aFormIsGradedByPressure() {
+        constexpr double toldApart = 1.5;  // CIEDE2000
+        const pigment::Pigment light = Swatch::pigmentOf("#e2a070", materials::Kind::soft);
+        for (const char* under : {"#8a7f74: #3a1f14 soft scumble heavy", "#8a7f74: #2a2c34 soft press medium"})
+            for (const auto manner : {pigment::Manner::scumble, pigment::Manner::hatch}) {
+                int steps = 0;
+                double before = -1;
+                Lab told = Swatch(under).lab();
+                for (float pressure = 0; pressure <= 3.001f; pressure += 0.1f) {
+                    pigment::Patch patch = Swatch(under).patch;
+                    pigment::lay(patch, {&light, manner, pigment::Pressure{pressure}});
+                    const Lab lab = pigment::labOf(patch, colour::Light::daylight65);
+                    QVERIFY(lab.L > before);  // each between its neighbours
+                    before = lab.L;
+                    if (colour::differenceCie2000(told, lab) < toldApart) continue;
+                    told = lab;
+                    ++steps;
+                }
+                QVERIFY2(steps >= 5, qPrintable(QString::number(steps)));
+            }
     }
 };
 

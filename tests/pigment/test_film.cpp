@@ -293,8 +293,7 @@ class TestFilm : public QObject {
             float covered = -1, amount = -1;
             for (float p = 0; p <= 3.001f; p += 0.125f) {
                 const Stroke stroke{&blue, manner, Pressure{p}};
-                const float nowCovered =
-                    coverages(stroke, materials::profileOf(materials::Surface::sanded600)).mean();
+                const float nowCovered = coverages(stroke, materials::profileOf(materials::Surface::sanded600)).mean();
                 const float nowAmount = offerOf(stroke).amount;
                 QVERIFY(nowCovered >= covered - 1e-6f && nowAmount >= amount);
                 covered = nowCovered;

@@ -111,8 +111,7 @@ class TestMaps : public QObject {
                 const auto maps = pressureMaps(task(noisyPicture(seed), mask, 2, mark));
                 for (const cv::Mat& map : maps) {
                     const int lone = lonePixels(map, mask, mark);
-                    QVERIFY2(lone <= 0.01 * cv::countNonZero(map >= mapStep / 2),
-                             qPrintable(QString::number(lone)));
+                    QVERIFY2(lone <= 0.01 * cv::countNonZero(map >= mapStep / 2), qPrintable(QString::number(lone)));
                 }
             }
         // The measure itself finds a speck.
@@ -167,7 +166,8 @@ class TestMaps : public QObject {
         MapTask two = task(wanted, mask, 2, 4);
         // Medium of the first alone, or heavy of the second alone, would do.
         for (int tone = 0; tone < 16; ++tone)
-            two.tones[std::size_t(tone)] = {20.0 + 18 * pigment::pressureIn(tone, 0, 2) + 12 * pigment::pressureIn(tone, 1, 2), 0, 0};
+            two.tones[std::size_t(tone)] = {
+                20.0 + 18 * pigment::pressureIn(tone, 0, 2) + 12 * pigment::pressureIn(tone, 1, 2), 0, 0};
         for (int tone = 0; tone < 16; ++tone)
             if (pigment::pressureIn(tone, 0, 2) > 0) two.faults[std::size_t(tone)] = 5;
         const auto maps = pressureMaps(two);

@@ -22,8 +22,8 @@ const Note* noteOf(const std::vector<Note>& notes, NoteTopic topic) {
 
 }  // namespace
 
-/// The rules of the order, of minutes and of notes, one by one on plans built by hand. The rules are common practice, no
-/// source.
+/// The rules of the order, of minutes and of notes, one by one on plans built by hand. The rules are common practice,
+/// no source.
 class TestOrder : public QObject {
     Q_OBJECT
 
@@ -192,7 +192,8 @@ class TestOrder : public QObject {
                 for (int i = 1; i < int(layers.size()); ++i)
                     QVERIFY(hand.stepOf(a, i - 1)->number < hand.stepOf(a, i)->number);
                 for (int b = 0; b < 6; ++b) {
-                    const bool isBehind = (*hand.areaList)[std::size_t(a)].plane < (*hand.areaList)[std::size_t(b)].plane;
+                    const bool isBehind =
+                        (*hand.areaList)[std::size_t(a)].plane < (*hand.areaList)[std::size_t(b)].plane;
                     if (isBehind && std::abs(a - b) == 1)
                         QVERIFY(hand.stepOf(a, 0)->number < hand.stepOf(b, 0)->number);
                 }
@@ -268,7 +269,8 @@ class TestOrder : public QObject {
         QVERIFY(!noteOf(notes(), NoteTopic::toxicPigments) && !noteOf(notes(), NoteTopic::heatAndWater));
         hand.plan.sticks[0].hazards = {"cadmium", "cobalt"};
         QCOMPARE(noteOf(notes(), NoteTopic::toxicPigments)->kind, NoteKind::safety);
-        QCOMPARE(noteOf(notes(), NoteTopic::toxicPigments)->subjects.front(), std::string("grey 90 (s0, cadmium, cobalt)"));
+        QCOMPARE(noteOf(notes(), NoteTopic::toxicPigments)->subjects.front(),
+                 std::string("grey 90 (s0, cadmium, cobalt)"));
         hand.stick(90, Kind::gouache);
         QCOMPARE(noteOf(notes(), NoteTopic::heatAndWater)->kind, NoteKind::safety);
         QVERIFY(!noteOf(notes(), NoteTopic::paperHidesEnds));

@@ -37,8 +37,8 @@ bool samePlan(const Plan& one, const Plan& other) {
     for (std::size_t i = 0; i < one.steps.size(); ++i) {
         const Step& a = one.steps[i];
         const Step& b = other.steps[i];
-        if (a.layers != b.layers || a.key != b.key || a.stick != b.stick || a.manner != b.manner || a.after != b.after ||
-            a.why != b.why || a.minutes != b.minutes)
+        if (a.layers != b.layers || a.key != b.key || a.stick != b.stick || a.manner != b.manner ||
+            a.after != b.after || a.why != b.why || a.minutes != b.minutes)
             return false;
     }
     if (one.pressures.size() != other.pressures.size()) return false;
@@ -133,7 +133,8 @@ class TestPlanning : public QObject {
                 const Layer& layer = stack.layers[std::size_t(k)];
                 cv::Mat inside = plan.stackMap == s;
                 const cv::Mat& map = plan.pressures[std::size_t(k)];
-                const double heavy = cv::countNonZero((map >= 213) & inside), any = cv::countNonZero((map >= 43) & inside);
+                const double heavy = cv::countNonZero((map >= 213) & inside),
+                             any = cv::countNonZero((map >= 43) & inside);
                 QVERIFY(std::fabs(layer.heavy - heavy / pixels) < 1e-6);
                 QVERIFY(std::fabs(layer.laid() - any / pixels) < 1e-6);
                 QVERIFY(layer.markMillimetres > 0 && layer.step > 0);
@@ -212,7 +213,8 @@ class TestPlanning : public QObject {
     /// Borders between areas are where they were: the sheet's own edges, read anew, lie on them.
     void bordersStayWhereTheyWere() {
         const Plan& plan = usual();
-        for (std::size_t k = 0; k < plan.pressures.size(); ++k) QCOMPARE(plan.pressures[k].size(), plan.stackMap.size());
+        for (std::size_t k = 0; k < plan.pressures.size(); ++k)
+            QCOMPARE(plan.pressures[k].size(), plan.stackMap.size());
         QCOMPARE(cv::norm(plan.stackMap, plan.reading->areas.map, cv::NORM_INF) == 0,
                  plan.stacks.size() == plan.reading->areas.list.size());
         // Each step's map is nothing beside its areas.
@@ -308,8 +310,9 @@ class TestPlanning : public QObject {
         };
         QVERIFY(std::fabs(differenceUnderLamp(lamp) - lamp.summary.picture.mean) < 1e-6);
         // What is planned for the lamp is no worse there than what is planned for daylight.
-        QVERIFY2(differenceUnderLamp(lamp) < differenceUnderLamp(daylight) + 0.1,
-                 qPrintable(QStringLiteral("%1, %2").arg(differenceUnderLamp(lamp)).arg(differenceUnderLamp(daylight))));
+        QVERIFY2(
+            differenceUnderLamp(lamp) < differenceUnderLamp(daylight) + 0.1,
+            qPrintable(QStringLiteral("%1, %2").arg(differenceUnderLamp(lamp)).arg(differenceUnderLamp(daylight))));
         QVERIFY(!(lamp.stacks[0].samples[0].wanted == usual().stacks[0].samples[0].wanted));
         for (std::size_t i = 0; i < lamp.papers.size(); ++i)
             QVERIFY(lamp.papers[i].meanDifference != usual().papers[i].meanDifference);
@@ -426,7 +429,8 @@ class TestPlanning : public QObject {
     /// A layer's key is the same as long as its areas, stick and manner are, whatever is corrected elsewhere.
     void keysSurviveAnEditElsewhere() {
         Study study = smallStudy();
-        study.areaEdits = {{subject::AreaEdit::Kind::border, {{{0.01, 0.02}, {0.12, 0.02}, {0.12, 0.15}, {0.01, 0.15}}}}};
+        study.areaEdits = {
+            {subject::AreaEdit::Kind::border, {{{0.01, 0.02}, {0.12, 0.02}, {0.12, 0.15}, {0.01, 0.15}}}}};
         const Plan edited = planOf(study);
         const auto keysOf = [](const Plan& plan) {
             std::map<std::string, std::string> byPlace;

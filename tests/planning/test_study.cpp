@@ -173,7 +173,8 @@ class TestStudy : public QObject {
         QVERIFY(left != right);
         const int stack = plan->stackOfArea[std::size_t(left)];
         QCOMPARE(plan->stackOfArea[std::size_t(right)], stack);
-        QCOMPARE(plan->stacks[std::size_t(stack)].areas, (std::vector<int>{std::min(left, right), std::max(left, right)}));
+        QCOMPARE(plan->stacks[std::size_t(stack)].areas,
+                 (std::vector<int>{std::min(left, right), std::max(left, right)}));
         int together = 0;
         for (const Step& step : plan->steps) {
             if (step.stage == Stage::drawing || step.stage == Stage::underpainting) continue;
@@ -181,7 +182,8 @@ class TestStudy : public QObject {
             QCOMPARE(laid.contains(left), laid.contains(right));
             if (!laid.contains(left)) continue;
             ++together;
-            QVERIFY(step.why.front().kind == ReasonKind::hardBeforeSoft || step.why.front().kind == ReasonKind::highlightsLast ||
+            QVERIFY(step.why.front().kind == ReasonKind::hardBeforeSoft ||
+                    step.why.front().kind == ReasonKind::highlightsLast ||
                     std::ranges::any_of(step.why, [](const Reason& r) { return r.kind == ReasonKind::pairTogether; }));
         }
         QCOMPARE(together, int(plan->stacks[std::size_t(stack)].layers.size()));

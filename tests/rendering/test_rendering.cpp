@@ -58,7 +58,8 @@ class TestRendering : public QObject {
         pigment::Patch patch = bare("#c2502c", materials::Surface::sanded400);
         pigment::lay(patch, {&pigment, pigment::Manner::scumble, pigment::Pressure::medium});
         const cv::Mat map(200, 200, CV_32S, cv::Scalar(0));
-        const cv::Mat picture = sheetPicture(map, {{patch, {}}}, {}, grainMap(materials::Surface::sanded400, map.size(), 0.4), d65);
+        const cv::Mat picture =
+            sheetPicture(map, {{patch, {}}}, {}, grainMap(materials::Surface::sanded400, map.size(), 0.4), d65);
         colour::Xyz mean;
         for (int y = 0; y < 200; ++y)
             for (int x = 0; x < 200; ++x) {

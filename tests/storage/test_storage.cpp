@@ -251,8 +251,8 @@ class TestStorage : public QObject {
         json.remove("detail");
         json["version"] = 1;
         json["strokes"] = 3;
-        json["areaEdits"] = QJsonArray{
-            QJsonObject{{"edit", "join"}, {"fromX", 0.1}, {"fromY", 0.2}, {"toX", 0.3}, {"toY", 0.4}}};
+        json["areaEdits"] =
+            QJsonArray{QJsonObject{{"edit", "join"}, {"fromX", 0.1}, {"fromY", 0.2}, {"toX", 0.3}, {"toY", 0.4}}};
         const auto study = studyFrom(json, "old.dune");
         QVERIFY(study.ok());
         QCOMPARE(study->layers, 4);
@@ -281,8 +281,14 @@ class TestStorage : public QObject {
         study.ground = planning::Ground::none;
         study.light = colour::Light::led;
         study.areaEdits = {{subject::AreaEdit::Kind::cutOut, {{{0.1, 0.1}, {0.3, 0.1}, {0.2, 0.4}}}}};
-        study.areaNames.push_back({0.2, 0.3, "cloth", subject::Plane::foreground, true, subject::AreaKind::cloth,
-                                   {1.5, 1, 1, -3}, planning::Borrowing{0, {{0.1, 0.2}, {0.3, 0.4}}}});
+        study.areaNames.push_back({0.2,
+                                   0.3,
+                                   "cloth",
+                                   subject::Plane::foreground,
+                                   true,
+                                   subject::AreaKind::cloth,
+                                   {1.5, 1, 1, -3},
+                                   planning::Borrowing{0, {{0.1, 0.2}, {0.3, 0.4}}}});
         study.pairs = {{{0.1, 0.1}, {0.9, 0.9}}};
         study.directions = {{{0.5, 0.4}, {0.5, 0.6}}};
         study.measures = {{{0.1, 0.5}, {0.4, 0.5}}};

@@ -1,9 +1,9 @@
 #include <QtTest>
 #include <algorithm>
 #include <cmath>
-#include <set>
 #include <numeric>
 #include <opencv2/imgproc.hpp>
+#include <set>
 
 #include "numbers.h"
 #include "subject/area_edits.h"
@@ -319,7 +319,7 @@ class TestSubject : public QObject {
             for (int x = 0; x < 160; ++x)
                 lab.at<cv::Vec3f>(y, x) = {float(30 + 0.2 * x + random.between(-1, 1)), float(5 - 0.05 * y), 10};
         mask(cv::Rect(20, 10, 120, 100)).setTo(255);
-        lab(cv::Rect(60, 40, 12, 12)).setTo(cv::Scalar(95, 0, 4));  // a highlight, 1.2 % of it
+        lab(cv::Rect(60, 40, 12, 12)).setTo(cv::Scalar(95, 0, 4));    // a highlight, 1.2 % of it
         lab(cv::Rect(0, 0, 20, 120)).setTo(cv::Scalar(10, 60, -60));  // outside
         for (const int count : {1, 4, 32}) {
             const auto samples = samplesOf(lab, mask, 1, count);
@@ -336,7 +336,8 @@ class TestSubject : public QObject {
             if (count >= 32) QVERIFY2(nearest < 8, qPrintable(QString::number(nearest)));
         }
         QVERIFY(samplesOf(lab, cv::Mat(120, 160, CV_8U, cv::Scalar(0)), 1, 4).empty());
-        const auto flat = samplesOf(cv::Mat(20, 20, CV_32FC3, cv::Scalar(50, 1, 2)), cv::Mat(20, 20, CV_8U, cv::Scalar(255)), 1, 8);
+        const auto flat =
+            samplesOf(cv::Mat(20, 20, CV_32FC3, cv::Scalar(50, 1, 2)), cv::Mat(20, 20, CV_8U, cv::Scalar(255)), 1, 8);
         QCOMPARE(flat.size(), std::size_t(1));
     }
 
@@ -348,7 +349,8 @@ class TestSubject : public QObject {
         const Areas before = proposedAreas(soft, 6);
         std::set<std::string> keys;
         for (const Area& area : before.list) QVERIFY(keys.insert(area.key).second);
-        const Areas after = edited(before, soft, {{AreaEdit::Kind::border, {{{0.02, 0.02}, {0.1, 0.02}, {0.1, 0.1}, {0.02, 0.1}}}}});
+        const Areas after =
+            edited(before, soft, {{AreaEdit::Kind::border, {{{0.02, 0.02}, {0.1, 0.02}, {0.1, 0.1}, {0.02, 0.1}}}}});
         QCOMPARE(after.list.size(), before.list.size() + 1);
         const int touched = labelAt(before.map, 0.05, 0.05);
         int renumbered = 0;

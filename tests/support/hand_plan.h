@@ -5,8 +5,8 @@
 #include "planning/order.h"
 #include "planning/planner.h"
 
-/// A plan built by hand, to try rules on one by one: areas in a row from left to right, each a tenth of a small picture,
-/// every one with a stack of its own.
+/// A plan built by hand, to try rules on one by one: areas in a row from left to right, each a tenth of a small
+/// picture, every one with a stack of its own.
 class HandPlan {
  public:
     explicit HandPlan(int areas) {

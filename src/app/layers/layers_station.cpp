@@ -176,8 +176,9 @@ MarginText LayersStation::stepMargin() const {
                                       ? plan->chosenGround().layers[std::size_t(step.groundLayer)].pressure
                                       : pigment::Pressure::medium;
             text.strokes.push_back({stick.kind, stick.masstone, QString::fromStdString(stick.name),
-                                    tr("%1, %2, %3").arg(wording::kindWord(stick.kind), wording::mannerWord(step.manner),
-                                                         wording::duration(step.minutes)),
+                                    tr("%1, %2, %3")
+                                        .arg(wording::kindWord(stick.kind), wording::mannerWord(step.manner),
+                                             wording::duration(step.minutes)),
                                     step.manner, pressure});
         }
     }
@@ -224,14 +225,12 @@ MarginText LayersStation::stackMargin() const {
     for (const planning::Layer& layer : stack.layers) {
         const materials::Material& stick = plan->sticks[std::size_t(layer.stick)];
         const float hardest = layer.heavy > 0.02 ? 3.0f : layer.medium > 0.02 ? 2.0f : 1.0f;
-        text.strokes.push_back({stick.kind, stick.masstone, QString::fromStdString(stick.name),
-                                tr("step %1, %2: %3")
-                                    .arg(layer.step)
-                                    .arg(wording::mannerWord(layer.manner), wording::laidWords(layer)),
-                                layer.manner, pigment::Pressure{hardest}});
+        text.strokes.push_back(
+            {stick.kind, stick.masstone, QString::fromStdString(stick.name),
+             tr("step %1, %2: %3").arg(layer.step).arg(wording::mannerWord(layer.manner), wording::laidWords(layer)),
+             layer.manner, pigment::Pressure{hardest}});
     }
-    if (tooth > planning::nearlyFull)
-        text.cautions << tr("The tooth is nearly full here: keep the last layers light.");
+    if (tooth > planning::nearlyFull) text.cautions << tr("The tooth is nearly full here: keep the last layers light.");
     return text;
 }
 

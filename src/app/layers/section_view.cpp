@@ -27,8 +27,8 @@ void SectionView::setPlan(std::shared_ptr<const planning::Plan> plan, const std:
     plan_ = std::move(plan);
     isAlongLine_ = line.has_value();
     if (plan_)
-        section_ = drawing::Section(*plan_, line ? planning::sectionAlong(*plan_, *line, columns)
-                                                 : planning::sectionOf(*plan_, columns));
+        section_ = drawing::Section(
+            *plan_, line ? planning::sectionAlong(*plan_, *line, columns) : planning::sectionOf(*plan_, columns));
     else
         section_ = drawing::Section();
     update();

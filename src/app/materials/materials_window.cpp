@@ -225,9 +225,9 @@ void MaterialsWindow::seekSubstitutes() {
             // The drawer belongs to no study: it is looked at in daylight.
             constexpr auto light = colour::Light::daylight65;
             const auto sticks = matching::prepared(library.media, light);
-            return isStick
-                       ? wording::substituteSentences(matching::substitutesFor(0, sticks, paper, 2, light), library.media)
-                       : wording::extremeSentences(matching::extremesOf(sticks, paper, light), library.media);
+            return isStick ? wording::substituteSentences(matching::substitutesFor(0, sticks, paper, 2, light),
+                                                          library.media)
+                           : wording::extremeSentences(matching::extremesOf(sticks, paper, light), library.media);
         },
         [this](const QStringList& sentences) {
             MarginText text = margin_->text();

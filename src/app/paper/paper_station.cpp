@@ -188,7 +188,8 @@ Views PaperStation::views() const {
     const cv::Mat zero(plan->stackMap.size(), CV_32S, cv::Scalar(0));
     const cv::Mat grain =
         rendering::grainMap(entry->paper.surface, zero.size(), session_.study().widthMillimetres / zero.cols);
-    cv::Mat sheet = rendering::sheetPicture(zero, {{pigment::barePatch(entry->paper), {}}}, {}, grain, session_.shownLight());
+    cv::Mat sheet =
+        rendering::sheetPicture(zero, {{pigment::barePatch(entry->paper), {}}}, {}, grain, session_.shownLight());
     for (int y = 0; y < sheet.rows; ++y)
         for (int x = 0; x < sheet.cols; ++x)
             if (reading.areas.list[reading.areas.map.at<int>(y, x)].plane != subject::Plane::background)

@@ -109,8 +109,8 @@ void UnderpaintingStation::refresh() {
         for (std::size_t i = 0; i < plan->grounds.size(); ++i) {
             const planning::GroundProposal& proposal = plan->grounds[i];
             const bool isNothing = i > 0 && proposal.layers.empty();
-            QString words = isNothing ? tr("No ground brings this picture nearer")
-                                      : wording::groundWord(proposal.strategy);
+            QString words =
+                isNothing ? tr("No ground brings this picture nearer") : wording::groundWord(proposal.strategy);
             words[0] = words[0].toUpper();
             cards << Board::Card{groundPicture(*plan, proposal), words, int(i) == plan->ground && !isNothing};
         }
@@ -155,8 +155,13 @@ MarginText UnderpaintingStation::margin() const {
         if (step.stage != planning::Stage::underpainting) continue;
         if (!any) text.listHead = tr("Its layers");
         any = true;
-        StrokeLine line{materials::Kind::soft, {}, wording::mannerWord(step.manner), {}, step.manner,
-                        plan->chosenGround().layers[std::size_t(step.groundLayer)].pressure, step.stick >= 0};
+        StrokeLine line{materials::Kind::soft,
+                        {},
+                        wording::mannerWord(step.manner),
+                        {},
+                        step.manner,
+                        plan->chosenGround().layers[std::size_t(step.groundLayer)].pressure,
+                        step.stick >= 0};
         if (step.stick >= 0) {
             const materials::Material& stick = plan->sticks[std::size_t(step.stick)];
             line.kind = stick.kind;
