@@ -27,9 +27,8 @@ std::vector<PreparedStick> sticksOf(int count) {
 }
 
 pigment::Patch paper() {
-    return pigment::barePatch(
-        materials::profileOf(materials::Surface::sanded600),
-        colour::reflectanceFromSrgb(colour::srgbFromSrgb8({0x8a, 0x7f, 0x74})));
+    return pigment::barePatch(materials::profileOf(materials::Surface::sanded600),
+                              colour::reflectanceFromSrgb(colour::srgbFromSrgb8({0x8a, 0x7f, 0x74})));
 }
 
 /// Areas that are graded from a dark to a light colour, as forms are.
@@ -98,7 +97,8 @@ int main(int argc, char** argv) {
         benchmark::DoNotOptimize(choosePalette(all, from, 24, width, weights, usualStickPrice, {}));
     };
     add("24 of 320 sticks for 12 areas of 4 layers/the palette", [palette] { palette(wants, bank, {}); });
-    add("24 of 320 sticks for 12 areas of 4 layers/a first palette", [palette, coarse] { palette(wants, bank, coarse); });
+    add("24 of 320 sticks for 12 areas of 4 layers/a first palette",
+        [palette, coarse] { palette(wants, bank, coarse); });
     add("24 of 320 sticks for 12 areas of 4 layers/with 24 areas", [palette] { palette(twice, bank, {}); });
     add("24 of 320 sticks for 12 areas of 4 layers/with 1280 sticks", [palette] { palette(wants, moreBank, {}); });
     return bench::runWithRatios(argc, argv);
