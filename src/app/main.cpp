@@ -39,8 +39,10 @@ int main(int argc, char** argv) {
     app::MainWindow window(materials::libraryOf({*starter, {}}), store ? store->get() : nullptr);
     window.show();
     if (!store) window.say(wording::problemSentence(store.problem()));
-    QString file = parser.positionalArguments().value(0);
-    if (parser.isSet(demo)) file = QString::fromStdString((data / "demo" / "kettle.dune").string());
-    if (!file.isEmpty()) window.openFile(file);
+    const QString file = parser.positionalArguments().value(0);
+    if (parser.isSet(demo))
+        window.openDemo(QStringLiteral("kettle"));
+    else if (!file.isEmpty())
+        window.openFile(file);
     return QApplication::exec();
 }

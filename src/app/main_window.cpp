@@ -70,6 +70,7 @@ void MainWindow::makeFrame() {
     connect(sticks_, &SticksStation::trayWanted, this, &MainWindow::drawFrom);
     listTrays();
     connect(subject, &SubjectStation::openPictureWanted, this, [this] { chooseAndOpen(true); });
+    connect(subject, &SubjectStation::demoWanted, this, &MainWindow::openDemo);
     connect(subject, &SubjectStation::otherPictureWanted, this, &MainWindow::chooseAndPinUp);
     connect(subject, &SubjectStation::constructionWanted, this, &MainWindow::chooseAndExportConstruction);
 
@@ -144,6 +145,8 @@ void MainWindow::makeMenus() {
     add(study, tr("New from picture…"), QKeySequence::New, [this] { chooseAndOpen(true); });
     add(study, tr("Pin up another reference…"), {}, [this] { chooseAndPinUp(); });
     add(study, tr("Open study…"), QKeySequence::Open, [this] { chooseAndOpen(false); });
+    add(study, tr("Open the demo study \"Kettle\""), {}, [this] { openDemo(QStringLiteral("kettle")); });
+    add(study, tr("Open the demo study \"Tea hills\""), {}, [this] { openDemo(QStringLiteral("hills")); });
     study->addSeparator();
     add(study, tr("Save"), QKeySequence::Save, [this] { save(); });
     add(study, tr("Save as…"), QKeySequence::SaveAs, [this] { saveAs(); });

@@ -37,6 +37,8 @@ class MainWindow : public QMainWindow {
     /// the study in hand stays until it has been. A problem is said in the margin and nothing changes; false for one
     /// that is found at once.
     bool openFile(const QString& file);
+    /// A study that ships ("kettle", "hills"), as one that has no file yet.
+    bool openDemo(const QString& name);
     /// Pins another reference up beside the leading one, likewise.
     bool pinUp(const QString& file);
     /// Whether a picture is being read.

@@ -12,6 +12,7 @@
 #include "print/construction_sheets.h"
 #include "print/plan_sheets.h"
 #include "storage/document.h"
+#include "storage/library_csv.h"
 #include "storage/plan_export.h"
 #include "wording/sentences.h"
 
@@ -51,6 +52,13 @@ bool MainWindow::openFile(const QString& file) {
         session_.open(std::move(study), ownMaterials(), std::move(picture));
         pictures_->fit();
     });
+}
+
+bool MainWindow::openDemo(const QString& name) {
+    const auto file = storage::dataFolder() / "demo" / (name.toStdString() + ".dune");
+    if (!openFile(QString::fromStdString(file.string()))) return false;
+    file_.clear();
+    return true;
 }
 
 bool MainWindow::pinUp(const QString& file) {

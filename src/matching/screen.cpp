@@ -42,7 +42,6 @@ class Screen::Pass {
         : screen_(screen), weights_(thumbnailWeights(screen.weights_.light)), count_(layers.size()) {
         for (const StackLayer& layer : layers) {
             const Option& option = screen.bank_.options[std::size_t(screen.bank_.indexOf(layer))];
-            ranks_.push_back(option.rank);
             indices_.push_back(screen.bank_.indexOf(layer));
             isBlack_.push_back(screen.isBlack_[std::size_t(layer.stick)]);
             levels_.emplace_back();
@@ -184,7 +183,6 @@ class Screen::Pass {
     const Screen& screen_;
     const ThumbnailWeights& weights_;
     std::size_t count_;
-    std::vector<double> ranks_;
     std::vector<int> indices_;
     std::vector<bool> isBlack_;
     std::vector<std::vector<LaneStrokes>> levels_;  // by layer: light, medium, heavy

@@ -1,7 +1,6 @@
 #include "matching/stack_search.h"
 
 #include <algorithm>
-#include <set>
 
 namespace matching {
 

@@ -41,10 +41,8 @@ int tellingRank(ReasonKind kind) {
             return 5;
         case ReasonKind::groundFirst:
             return 6;
-        case ReasonKind::overEarlierLayer:
-            return 7;
         default:
-            return 8;
+            return 7;
     }
 }
 

@@ -21,7 +21,6 @@ enum class ReasonKind {
     groundNearColour,  // figure: how much nearer the area's colours it brings the sheet, in CIEDE2000
     inkDeepestDarks,
     wetBeforeDry,
-    overEarlierLayer,
     hardBeforeSoft,  // figure: share of the pencil's deposit that would hold the other way round
     backgroundFirst,
     darkBeforeLight,

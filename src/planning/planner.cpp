@@ -279,8 +279,6 @@ std::string_view nameOf(ReasonKind kind) {
             return "ink-deepest-darks";
         case ReasonKind::wetBeforeDry:
             return "wet-before-dry";
-        case ReasonKind::overEarlierLayer:
-            return "over-earlier-layer";
         case ReasonKind::hardBeforeSoft:
             return "hard-before-soft";
         case ReasonKind::backgroundFirst:

@@ -161,8 +161,6 @@ QString reasonPhrase(const planning::Reason& reason) {
             return say("ink reaches the deepest darks, which soft pastel hardly does, and stays visible as a map");
         case ReasonKind::wetBeforeDry:
             return say("wet before dry: wait %1 min until it is dry").arg(reason.figure);
-        case ReasonKind::overEarlierLayer:
-            return say("lies over an earlier layer");
         case ReasonKind::hardBeforeSoft:
             return say("over the hard point: the other way round only %1 % of it would hold").arg(percent());
         case ReasonKind::backgroundFirst:

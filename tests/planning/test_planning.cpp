@@ -297,7 +297,7 @@ class TestPlanning : public QObject {
         Study study = smallStudy();
         study.paper = "p-grey";
         study.stickLimit = 16;
-        const Plan daylight = planOf(study);
+        const Plan inDaylight = planOf(study);
         study.light = colour::Light::lamp;
         const Plan lamp = planOf(study);
         const cv::Mat reference = colour::pictureUnder(lamp.reading->wantedPicture, colour::Light::lamp);
@@ -311,8 +311,8 @@ class TestPlanning : public QObject {
         QVERIFY(std::fabs(differenceUnderLamp(lamp) - lamp.summary.picture.mean) < 1e-6);
         // What is planned for the lamp is no worse there than what is planned for daylight.
         QVERIFY2(
-            differenceUnderLamp(lamp) < differenceUnderLamp(daylight) + 0.1,
-            qPrintable(QStringLiteral("%1, %2").arg(differenceUnderLamp(lamp)).arg(differenceUnderLamp(daylight))));
+            differenceUnderLamp(lamp) < differenceUnderLamp(inDaylight) + 0.1,
+            qPrintable(QStringLiteral("%1, %2").arg(differenceUnderLamp(lamp)).arg(differenceUnderLamp(inDaylight))));
         QVERIFY(!(lamp.stacks[0].samples[0].wanted == usual().stacks[0].samples[0].wanted));
         for (std::size_t i = 0; i < lamp.papers.size(); ++i)
             QVERIFY(lamp.papers[i].meanDifference != usual().papers[i].meanDifference);

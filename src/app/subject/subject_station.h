@@ -28,6 +28,7 @@ class SubjectStation : public Station {
  Q_SIGNALS:
     void openPictureWanted();
     void otherPictureWanted();
+    void demoWanted(const QString& name);
     void constructionWanted();
 
  private:
