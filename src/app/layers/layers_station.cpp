@@ -21,8 +21,7 @@ constexpr int mapWidth = 560;
 
 }  // namespace
 
-LayersStation::LayersStation(Session& session)
-    : Station(session, tr("The section"), tr("areas from dark to light; layers from the paper up")) {
+LayersStation::LayersStation(Session& session) : Station(session, tr("The section"), tr("layers from the paper up")) {
     detail_ = new QComboBox;
     for (const auto detail : {planning::Detail::suggest, planning::Detail::usual, planning::Detail::fine})
         detail_->addItem(wording::detailWord(detail));
@@ -105,7 +104,8 @@ Views LayersStation::views() const {
     views.sheet = sheetAfter(step);
     views.sheetCaption =
         step == 0 ? tr("Sheet, bare") : tr("Sheet after step %1 of %2").arg(step).arg(plan->steps.size());
-    if (step < int(plan->steps.size())) views.figure = tr("at the end: %1").arg(views.figure);
+    if (step < int(plan->steps.size()))
+        views.figure = tr("at the end %1").arg(wording::differenceFigure(plan->summary.picture.mean));
     if (isInHand_ && step > 0) {
         views.subject = drawing::hatchedMap(*plan, plan->steps[std::size_t(step - 1)], mapWidth);
         views.subjectCaption = tr("Where step %1 goes, and how hard").arg(step);

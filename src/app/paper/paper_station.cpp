@@ -195,6 +195,7 @@ Views PaperStation::views() const {
             if (reading.areas.list[reading.areas.map.at<int>(y, x)].plane != subject::Plane::background)
                 sheet.at<cv::Vec3b>(y, x) = picture.at<cv::Vec3b>(y, x);
     views.sheet = drawing::imageOf(sheet);
+    views.figure.clear();
     views.sheetCaption = tr("Subject without its background, on %1").arg(QString::fromStdString(entry->paper.name));
     return views;
 }

@@ -280,6 +280,7 @@ void MeasureLeaf::addTo(Views& views) const {
     print::paintConstruction(painter, drawing_, areaNames(), marks_->value(), {2.0 / scale, 26.0 / scale, ink, ground});
     painter.end();
     views.sheet = sheet;
+    views.figure.clear();
     views.sheetCaption = tr("Sheet, constructed up to mark %1 of %2").arg(marks_->value()).arg(drawing_.marks.size());
 }
 

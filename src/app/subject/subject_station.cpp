@@ -79,6 +79,7 @@ Views SubjectStation::views() const {
     if (session_.plan()) {
         views.sheet = sheetAfter(0);
         views.sheetCaption = tr("Sheet, bare");
+        views.figure.clear();
     }
     if (!reading) return views;
     views.hand = leaf()->hand();

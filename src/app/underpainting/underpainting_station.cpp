@@ -130,7 +130,7 @@ Views UnderpaintingStation::views() const {
     Views views = Station::views();
     if (!session_.plan()) return views;
     views.sheet = sheetAfter(groundSteps());
-    views.figure = tr("at the end: %1").arg(views.figure);
+    views.figure = tr("at the end %1").arg(wording::differenceFigure(session_.plan()->summary.picture.mean));
     views.sheetCaption =
         session_.study().ground == planning::Ground::none ? tr("Sheet, bare") : tr("Sheet with its ground");
     return views;
