@@ -189,8 +189,8 @@ class TestPlanning : public QObject {
         const Plan two = planOf(study);
         for (const PlannedStack& stack : two.stacks) QVERIFY(stack.layers.size() <= 2);
         QVERIFY(two.summary.picture.mean > usual().summary.picture.mean - 0.1);
-        study.layers = 6;
-        for (const PlannedStack& stack : planOf(study).stacks) QVERIFY(stack.layers.size() <= 6);
+        study.layers = 5;
+        for (const PlannedStack& stack : planOf(study).stacks) QVERIFY(stack.layers.size() <= 5);
         study = smallStudy();
         study.detail = Detail::suggest;
         const Plan suggested = planOf(study);
