@@ -41,6 +41,12 @@ int OptionBank::indexOf(const StackLayer& layer) const {
     return int(std::ranges::find(options, layer, &Option::layer) - options.begin());
 }
 
+std::vector<StackLayer> OptionBank::with(std::vector<StackLayer> layers, int option) const {
+    const auto place = std::ranges::lower_bound(layers, option, {}, [&](const StackLayer& l) { return indexOf(l); });
+    layers.insert(place, options[std::size_t(option)].layer);
+    return layers;
+}
+
 std::vector<colour::Lab> OptionBank::singles(const std::vector<int>& chosen, const pigment::Patch& ground,
                                              colour::Light light) const {
     const LaneThumbnails bare(thumbnailOf(ground));

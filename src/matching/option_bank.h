@@ -24,6 +24,8 @@ struct OptionBank {
     std::vector<int> all() const;
     /// The place of a layer among the options.
     int indexOf(const StackLayer& layer) const;
+    /// The layers with an option put in at its place by rank.
+    std::vector<StackLayer> with(std::vector<StackLayer> layers, int option) const;
 
     /// What each of these options gives over a ground when it is laid at each pressure, option by option.
     std::vector<colour::Lab> singles(const std::vector<int>& chosen, const pigment::Patch& ground,

@@ -113,9 +113,7 @@ class Chooser {
         standIn.loss = best.cost - now;
         if (best.option < 0) return standIn;
         standIn.stick = bank_.options[std::size_t(best.option)].layer.stick;
-        const auto place = std::ranges::lower_bound(standIn.layers, best.option, {},
-                                                    [&](const StackLayer& l) { return bank_.indexOf(l); });
-        standIn.layers.insert(place, bank_.options[std::size_t(best.option)].layer);
+        standIn.layers = bank_.with(std::move(standIn.layers), best.option);
         return standIn;
     }
 

@@ -15,14 +15,6 @@ float priceOf(int option, const OptionBank& bank, const std::vector<float>& stic
     return stickPrice[std::size_t(bank.options[std::size_t(option)].layer.stick)];
 }
 
-/// The layers with an option put in at its place by rank.
-Layers with(Layers layers, int option, const OptionBank& bank) {
-    const auto place =
-        std::ranges::lower_bound(layers, option, {}, [&](const StackLayer& l) { return bank.indexOf(l); });
-    layers.insert(place, bank.options[std::size_t(option)].layer);
-    return layers;
-}
-
 /// A tone's number once a layer is taken out of the stack.
 int toneWithout(int tone, int layer, int count) {
     const int below = 2 * (count - 1 - layer);
@@ -82,7 +74,7 @@ Stack exchanged(Stack stack, const Screen& screen, const std::vector<int>& allow
             if (screened.without < now + screenMargin + want.layerPrice) tried.push_back(screen.judged(rest));
             for (const Screened& s : cheapest(screened.with, (width.judged + 1) / 2, bank, stickPrice))
                 if (s.option != mine && s.cost < now + screenMargin)
-                    tried.push_back(screen.judged(with(rest, s.option, bank)));
+                    tried.push_back(screen.judged(bank.with(rest, s.option)));
             if (tried.empty()) continue;
             keepBest(tried, 1, stickPrice);
             if (pricedCost(tried.front(), stickPrice) >= pricedCost(stack, stickPrice) - 1e-9) continue;
@@ -119,7 +111,7 @@ Found bestStacks(const Screen& screen, const std::vector<int>& allowed, const st
                 promise[std::size_t(s.option)] =
                     std::min(promise[std::size_t(s.option)], s.cost + priceOf(s.option, bank, stickPrice));
             for (const Screened& s : cheapest(std::move(screened), width.judged, bank, stickPrice))
-                next.push_back(screen.judged(with(stack.layers, s.option, bank)));
+                next.push_back(screen.judged(bank.with(stack.layers, s.option)));
         }
         if (next.empty()) break;
         keepBest(next, width.beam, stickPrice);

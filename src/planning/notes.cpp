@@ -55,12 +55,10 @@ void addPictureNotes(std::vector<Note>& notes, const Plan& plan, const Study& st
         notes.push_back({NoteKind::advice, topic, {fault.area}, {}, fault.by});
     }
     Note follow{NoteKind::advice, NoteTopic::strokesFollow, {}, {}, 0};
-    std::vector<int> areas;
     for (const subject::Line& arrow : study.directions)
-        areas.push_back(subject::labelAt(reading.areas.map, arrow.from.x, arrow.from.y));
-    std::ranges::sort(areas);
-    areas.erase(std::unique(areas.begin(), areas.end()), areas.end());
-    follow.areas = areas;
+        follow.areas.push_back(subject::labelAt(reading.areas.map, arrow.from.x, arrow.from.y));
+    std::ranges::sort(follow.areas);
+    follow.areas.erase(std::unique(follow.areas.begin(), follow.areas.end()), follow.areas.end());
     if (!follow.areas.empty()) notes.push_back(follow);
 }
 

@@ -96,6 +96,12 @@ struct Layer {
     int step = 0;                             // number
 
     double laid() const { return light + medium + heavy; }
+    /// The hardest pressure that more than a touch of it has.
+    pigment::Pressure hardest() const {
+        constexpr double touch = 0.02;
+        if (heavy > touch) return pigment::Pressure::heavy;
+        return medium > touch ? pigment::Pressure::medium : pigment::Pressure::light;
+    }
 };
 
 /// What a stack gives where its layers are laid with given pressures.

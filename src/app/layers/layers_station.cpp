@@ -224,11 +224,10 @@ MarginText LayersStation::stackMargin() const {
                                     layer.manner, layer.pressure, pigment::laysPigment(layer.manner)});
     for (const planning::Layer& layer : stack.layers) {
         const materials::Material& stick = plan->sticks[std::size_t(layer.stick)];
-        const float hardest = layer.heavy > 0.02 ? 3.0f : layer.medium > 0.02 ? 2.0f : 1.0f;
         text.strokes.push_back(
             {stick.kind, stick.masstone, QString::fromStdString(stick.name),
              tr("step %1, %2: %3").arg(layer.step).arg(wording::mannerWord(layer.manner), wording::laidWords(layer)),
-             layer.manner, pigment::Pressure{hardest}});
+             layer.manner, layer.hardest()});
     }
     if (tooth > planning::nearlyFull) text.cautions << tr("The tooth is nearly full here: keep the last layers light.");
     return text;

@@ -265,14 +265,13 @@ MarginText SticksStation::margin() const {
         const planning::PlannedStack& stack = plan->stacks[std::size_t(place.stack)];
         const planning::Layer& layer = stack.layers[std::size_t(place.layer)];
         areas.insert(areas.end(), stack.areas.begin(), stack.areas.end());
-        const float hardest = layer.heavy > 0.02 ? 3.0f : layer.medium > 0.02 ? 2.0f : 1.0f;
         text.strokes.push_back({stick.kind, stick.masstone, wording::stackName(*plan, place.stack),
                                 tr("layer %1 of %2, step %3: %4, %5")
                                     .arg(place.layer + 1)
                                     .arg(stack.layers.size())
                                     .arg(layer.step)
                                     .arg(wording::mannerWord(layer.manner), wording::laidWords(layer)),
-                                layer.manner, pigment::Pressure{hardest}});
+                                layer.manner, layer.hardest()});
     }
     for (const planning::GroundLayer& layer : plan->chosenGround().layers)
         if (layer.medium.id == stick.id && pigment::laysPigment(layer.manner))

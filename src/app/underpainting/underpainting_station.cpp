@@ -104,6 +104,14 @@ void UnderpaintingStation::refresh() {
     const bool proposed = session_.study().ground == planning::Ground::proposed;
     bare_->setEnabled(plan && proposed);
     lay_->setEnabled(plan && !proposed && !plan->grounds.back().layers.empty());
+    // The board is asked for anew at every change; its pictures are the plan's.
+    if (plan != pictured_) {
+        pictured_ = plan;
+        groundPictures_.clear();
+        if (plan)
+            for (const planning::GroundProposal& proposal : plan->grounds)
+                groundPictures_ << groundPicture(*plan, proposal);
+    }
     QList<Board::Card> cards;
     if (plan) {
         for (std::size_t i = 0; i < plan->grounds.size(); ++i) {
@@ -112,7 +120,7 @@ void UnderpaintingStation::refresh() {
             QString words =
                 isNothing ? tr("No ground brings this picture nearer") : wording::groundWord(proposal.strategy);
             words[0] = words[0].toUpper();
-            cards << Board::Card{groundPicture(*plan, proposal), words, int(i) == plan->ground && !isNothing};
+            cards << Board::Card{groundPictures_[qsizetype(i)], words, int(i) == plan->ground && !isNothing};
         }
         cards << Board::Card{sheetAfter(int(plan->steps.size())), tr("The end result on the chosen one"), false};
     }

@@ -27,6 +27,8 @@ class UnderpaintingStation : public Station {
     Board* board_;
     QPushButton* lay_;
     QPushButton* bare_;
+    std::shared_ptr<const planning::Plan> pictured_;  // whose grounds the pictures show
+    QList<QImage> groundPictures_;
 };
 
 }  // namespace app
