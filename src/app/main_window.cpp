@@ -37,6 +37,7 @@ MainWindow::MainWindow(materials::Library starter, storage::MaterialsStore* stor
     setAcceptDrops(true);
     makeFrame();
     makeMenus();
+    qApp->installEventFilter(this);
     connect(&session_, &Session::studyChanged, this, [this] {
         margin_->setProblem({});
         refresh();
@@ -54,6 +55,11 @@ MainWindow::MainWindow(materials::Library starter, storage::MaterialsStore* stor
     connect(&session_, &Session::planningEnded, this, [this] {
         progressRow_->hide();
         refresh();
+    });
+    connect(&session_, &Session::planningStopped, this, [this] {
+        showProgress(tr("Planning stopped"));
+        progress_->hide();
+        stop_->setText(tr("Go on"));
     });
     connect(&session_.history(), &QUndoStack::cleanChanged, this, [this](bool clean) { setWindowModified(!clean); });
     resize(1280, 800);
@@ -97,9 +103,14 @@ void MainWindow::makeFrame() {
     progress_->setTextVisible(false);
     progress_->setAccessibleName(tr("Planning"));
     progressColumn->addWidget(progress_);
-    stop_ = new QPushButton(tr("Stop"));
+    stop_ = new QPushButton;
     stop_->setFocusPolicy(Qt::TabFocus);
-    connect(stop_, &QPushButton::clicked, this, &MainWindow::stopWork);
+    connect(stop_, &QPushButton::clicked, this, [this] {
+        if (session_.isPlanning() || opening_.isBusy())
+            stopWork();
+        else
+            session_.goOnPlanning();
+    });
     progressColumn->addWidget(stop_);
     progressRow_->hide();
     railColumn->addWidget(progressRow_);
@@ -335,6 +346,8 @@ void MainWindow::showProgress(const QString& what) {
     progressWords_->setText(what);
     progress_->setRange(0, 100);
     progress_->setValue(0);
+    progress_->show();
+    stop_->setText(tr("Stop"));
     progressRow_->show();
 }
 
@@ -359,6 +372,14 @@ std::optional<PicturePair::Way> MainWindow::heldWay(int key) const {
         default:
             return std::nullopt;
     }
+}
+
+bool MainWindow::eventFilter(QObject* watched, QEvent* event) {
+    // An open list closes by Escape, which then must not stop the planning too.
+    if (event->type() == QEvent::ShortcutOverride && static_cast<QKeyEvent*>(event)->key() == Qt::Key_Escape &&
+        QApplication::activePopupWidget())
+        event->accept();
+    return QMainWindow::eventFilter(watched, event);
 }
 
 void MainWindow::keyPressEvent(QKeyEvent* event) {

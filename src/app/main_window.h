@@ -52,6 +52,7 @@ class MainWindow : public QMainWindow {
     bool exportConstruction(const QString& file);
 
  protected:
+    bool eventFilter(QObject* watched, QEvent* event) override;
     void keyPressEvent(QKeyEvent* event) override;
     void keyReleaseEvent(QKeyEvent* event) override;
     void dragEnterEvent(QDragEnterEvent* event) override;

@@ -133,8 +133,12 @@ void Session::lookCloser(const QRectF& part, const QSize& pixels) {
 }
 
 void Session::stopPlanning() {
+    const bool isWaiting = delay_.isActive();
     delay_.stop();
-    if (stop_) stop_->request_stop();
+    if (stop_)
+        stop_->request_stop();
+    else if (isWaiting)
+        Q_EMIT planningStopped();
 }
 
 void Session::startPlanning() {
@@ -195,12 +199,13 @@ void Session::take(planning::Plan plan, const Chosen& of) {
 void Session::finish(common::Result<planning::Plan> result, const Chosen& of, int job) {
     if (job != job_) return;  // another is under way already
     stop_.reset();
-    if (result) {
+    const bool isStopped = !result && result.problem().kind == common::ProblemKind::cancelled;
+    if (result)
         take(std::move(result).value(), of);
-    } else {
+    else if (!isStopped)
         Q_EMIT problemMet(wording::problemSentence(result.problem()));
-    }
     Q_EMIT planningEnded();
+    if (isStopped) Q_EMIT planningStopped();
 }
 
 }  // namespace app

@@ -54,7 +54,9 @@ class Session : public QObject {
     void choose(const QString& what, const planning::Study& changed, const QString& mergeKey = {});
     /// One undoable choice that also takes other materials.
     void chooseMaterials(const QString& what, const planning::Study& changed, materials::Library library);
+    /// planningStopped tells that it has stopped; goOnPlanning begins what was stopped anew.
     void stopPlanning();
+    void goOnPlanning() { delay_.start(0); }
 
  Q_SIGNALS:
     void studyChanged();
@@ -64,6 +66,7 @@ class Session : public QObject {
     void planningStarted();
     void planningProgress(double fraction);
     void planningEnded();
+    void planningStopped();
     void problemMet(const QString& sentence);
     void detailSeen(const QImage& image, const QRectF& part);
 

@@ -412,6 +412,29 @@ class TestApp : public QObject {
         window->setFocus();
         QTest::keyClick(window.get(), Qt::Key_Escape);
         QVERIFY(QTest::qWaitFor([&] { return !session.isPlanning(); }, 20000));
+        QVERIFY(!session.isPlanCurrent());
+        QVERIFY(window->margin().problem().isEmpty());
+        // It goes on when the artist says so.
+        pressed(*window, "Go on");
+        QVERIFY(planned(*window));
+        session.history().setClean();
+    }
+
+    void escapeClosesAnOpenListAndPlanningGoesOn() {
+        auto window = opened();
+        QVERIFY(window);
+        window->activateWindow();
+        Session& session = window->session();
+        planning::Study study = session.study();
+        study.stickLimit = 8;
+        session.choose("sticks", study);
+        auto* light = named<QComboBox>(*window, "Seen under");
+        QVERIFY(light);
+        light->showPopup();
+        QVERIFY(QApplication::activePopupWidget());
+        QTest::keyClick(window->windowHandle(), Qt::Key_Escape);  // as the window system does
+        QVERIFY(!QApplication::activePopupWidget());
+        QVERIFY(planned(*window));
         session.history().setClean();
     }
 

@@ -10,6 +10,7 @@
 #include <QTemporaryDir>
 
 #include "app/preferences.h"
+#include "app/subject/triad_board.h"
 #include "app/values/groupings_leaf.h"
 #include "app/values/ladder.h"
 #include "app/widgets/theme.h"
@@ -102,7 +103,9 @@ class TestSubjectStation : public QObject {
         QVERIFY(label(*window, 0.06, 0.2) != label(*window, 0.06, 0.92));
         clicked(*window, 0.06, 0.2);
         pressed(*window, "Pair with\u2026");
-        clicked(*window, 0.06, 0.92);
+        // Its fellow is shown on the picture or on the list.
+        auto* list = window->findChild<TriadBoard*>();
+        QTest::mouseClick(list, Qt::LeftButton, {}, list->tileOfArea(label(*window, 0.06, 0.92)).center().toPoint());
         went.on();
         const auto& areas = window->session().reading()->areas.list;
         QCOMPARE(areas[std::size_t(label(*window, 0.06, 0.2))].together,

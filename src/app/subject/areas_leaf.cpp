@@ -52,7 +52,8 @@ AreasLeaf::AreasLeaf(Session& session, OnSubject& on) : SubjectLeaf(session, on)
     connect(triads_, &TriadBoard::chosen, this, [this](int area) {
         // Any place in it will do; its medium swatch is one.
         const subject::Place& place = triads_->triads()[std::size_t(area)].medium.place;
-        on_.clicked = QPointF(place.x, place.y);
+        const QPointF fraction(place.x, place.y);
+        if (!takesPoint(fraction)) on_.clicked = fraction;
         refresh();
         Q_EMIT looksDifferent();
     });

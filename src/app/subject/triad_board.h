@@ -2,6 +2,7 @@
 
 #include <QStringList>
 #include <QWidget>
+#include <algorithm>
 #include <functional>
 #include <memory>
 #include <vector>
@@ -20,6 +21,8 @@ class TriadBoard : public QWidget {
     void show(std::shared_ptr<const planning::Reading> reading, const QStringList& names, int selected);
     /// As shown; empty without a reading.
     const std::vector<subject::Triad>& triads();
+    /// Where an area stands on the board.
+    QRectF tileOfArea(int area) const { return tileOf(int(std::ranges::find(order_, area) - order_.begin())); }
     QSize sizeHint() const override { return {400, heightFor(width())}; }
 
  Q_SIGNALS:
