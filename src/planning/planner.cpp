@@ -51,10 +51,15 @@ matching::SearchWidth widthFor(const Study& study, Fineness fineness) {
     return width;
 }
 
-/// What each stack asks of the search. Small areas count for more than their place; a layer for them must better them
-/// by more.
+/// What each stack asks of the search. Small areas and what the picture is about count for more than their place; a
+/// layer for small ones must better them by more.
 std::vector<matching::Want> wantsOf(const Plan& plan) {
-    const auto weight = [](const PlannedStack& stack) { return std::pow(stack.share, 0.8); };
+    constexpr double focalFactor = 3.0;
+    const auto weight = [&](const PlannedStack& stack) {
+        const bool isFocal = std::ranges::any_of(
+            stack.areas, [&](int area) { return plan.reading->areas.list[std::size_t(area)].focal; });
+        return std::pow(stack.share, 0.8) * (isFocal ? focalFactor : 1.0);
+    };
     double all = 0;
     for (const PlannedStack& stack : plan.stacks) all += weight(stack);
     std::vector<matching::Want> wants;

@@ -183,6 +183,21 @@ class TestPlanning : public QObject {
     }
 
     /// Fewer layers, coarser marks: what is chosen is kept to, and costs what one expects.
+    void whatThePictureIsAboutComesNearer() {
+        // With few sticks each area is as near as it counts.
+        const auto ballWith = [](bool isBallFocal) {
+            Study study = smallStudy();
+            study.stickLimit = 3;
+            study.areaNames = {{0.5, 0.5, "ball"}, {0.05, 0.05, "wall"}};
+            study.areaNames[isBallFocal ? 0 : 1].focal = true;
+            const Plan plan = planOf(study);
+            const int ball = subject::labelAt(plan.reading->areas.map, 0.5, 0.5);
+            return plan.stacks[std::size_t(plan.stackOfArea[std::size_t(ball)])].pictureDifference;
+        };
+        const double told = ballWith(true), otherwise = ballWith(false);
+        QVERIFY2(told < otherwise - 0.2, qPrintable(QString("%1 %2").arg(told).arg(otherwise)));
+    }
+
     void layersAndDetailAreChoices() {
         Study study = smallStudy();
         study.layers = 2;

@@ -206,9 +206,8 @@ MarginText LayersStation::stackMargin() const {
     text.paragraphs << tr("On the finished sheet it is %1 (%2).")
                            .arg(wording::nearnessWords(stack.pictureDifference),
                                 wording::differenceFigure(stack.pictureDifference));
-    text.paragraphs << tr("It holds %1 % of the picture and takes %2 tones. The tooth is at most %3 % full.")
+    text.paragraphs << tr("It holds %1 % of the picture. The tooth is at most %2 % full.")
                            .arg(stack.share * 100, 0, 'f', 1)
-                           .arg(stack.tones.size())
                            .arg(std::lround(tooth * 100));
     if (worstLight > 1.5)
         text.paragraphs << tr("Under %1 parts of it are %2 farther off than under %3.")

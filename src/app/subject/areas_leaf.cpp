@@ -334,7 +334,7 @@ QStringList AreasLeaf::sentences() const {
     for (int i = 0; i < names.size(); ++i)
         if (i != index && reading->areas.list[std::size_t(i)].together == area.together) fellows << names[i];
     if (!fellows.isEmpty())
-        sentences << tr("Planned together with %1: the same mixtures, in the same steps.")
+        sentences << tr("Planned together with %1: the same layers, in the same steps.")
                          .arg(fellows.join(QStringLiteral("; ")));
     if (const planning::AreaName* said = saidOf(study, reading->areas, index); said && said->borrowed)
         sentences << tr("Its colours come from %1.")
