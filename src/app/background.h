@@ -2,10 +2,13 @@
 
 #include <QObject>
 #include <QThreadPool>
+#include <concepts>
 #include <functional>
+#include <optional>
 #include <stop_token>
 #include <utility>
 
+#include "common/current_problem.h"
 #include "common/progress.h"
 
 namespace app {
@@ -22,6 +25,9 @@ class Background {
     }
     Background(const Background&) = delete;
     Background& operator=(const Background&) = delete;
+
+    /// What is done with the problem when work throws that gives no common::Result; another gives the problem itself.
+    std::function<void(const common::Problem&)> failed = [](const common::Problem&) {};
 
     /// `work` gets a common::Progress and may give any value; `done` gets that; `report` gets fractions, if it is set.
     template <typename Work, typename Done>
@@ -41,10 +47,23 @@ class Background {
                         if (job == job_) report(fraction);
                     });
                 };
-            onContext([this, done = std::move(done), result = work(progress), job]() mutable {
+            using Given = decltype(work(progress));
+            std::optional<Given> given;
+            std::optional<common::Problem> problem;
+            try {
+                given = work(progress);
+            } catch (...) {
+                problem = common::currentProblem();
+            }
+            if constexpr (std::constructible_from<Given, common::Problem>)
+                if (problem) given = *problem;
+            onContext([this, done = std::move(done), given = std::move(given), problem, job]() mutable {
                 if (job != job_) return;
                 isBusy_ = false;
-                done(std::move(result));
+                if (given)
+                    done(*std::move(given));
+                else
+                    failed(*problem);
             });
         });
     }

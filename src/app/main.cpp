@@ -4,13 +4,36 @@
 
 #include "app/main_window.h"
 #include "app/widgets/theme.h"
+#include "common/current_problem.h"
 #include "drawing/fonts.h"
 #include "storage/library_csv.h"
 #include "storage/materials_store.h"
 #include "wording/sentences.h"
 
+namespace {
+
+/// What is still thrown on the interface thread is said, and the study is as it was.
+class Application : public QApplication {
+ public:
+    using QApplication::QApplication;
+
+    bool notify(QObject* receiver, QEvent* event) override {
+        try {
+            return QApplication::notify(receiver, event);
+        } catch (...) {
+            const QString sentence = wording::problemSentence(common::currentProblem());
+            std::fprintf(stderr, "%s\n", qPrintable(sentence));
+            for (QWidget* widget : topLevelWidgets())
+                if (auto* window = dynamic_cast<app::MainWindow*>(widget)) window->say(sentence);
+            return true;
+        }
+    }
+};
+
+}  // namespace
+
 int main(int argc, char** argv) {
-    QApplication application(argc, argv);
+    Application application(argc, argv);
     QApplication::setApplicationName(QStringLiteral("Yawning Dune"));
     QApplication::setApplicationVersion(QStringLiteral("0.1.0"));
     QCommandLineParser parser;

@@ -38,6 +38,7 @@ MainWindow::MainWindow(materials::Library starter, storage::MaterialsStore* stor
     makeFrame();
     makeMenus();
     qApp->installEventFilter(this);
+    opening_.failed = [this](const common::Problem& problem) { say(wording::problemSentence(problem)); };
     connect(&session_, &Session::studyChanged, this, [this] {
         margin_->setProblem({});
         refresh();
@@ -293,10 +294,12 @@ void MainWindow::say(const QString& problem) {
     margin_->setProblem(problem);
 }
 
-materials::Library MainWindow::ownMaterials(const materials::Tray* tray) const {
+common::Result<materials::Library> MainWindow::ownMaterials(const materials::Tray* tray) {
     if (!store_) return starter_;
-    const auto drawer = store_->drawer();
-    if (!drawer) return starter_;
+    std::optional<common::Problem> unreadable;
+    const auto drawer = store_->drawer(&unreadable);
+    if (!drawer) return drawer.problem();
+    if (unreadable) say(wording::problemSentence(*unreadable));
     materials::Library own = materials::libraryOf(*drawer, tray);
     if (!tray && own.media.empty()) own.media = starter_.media;
     // A tray of sticks alone is planned on all papers, those of the drawer or those that ship with the program.
@@ -323,7 +326,9 @@ void MainWindow::drawFrom(const QString& name) {
         say(tr("There is no tray %1 any more: choose another.").arg(name));
         return sticks_->refresh();
     }
-    materials::Library library = ownMaterials(name.isEmpty() ? nullptr : &*tray);
+    auto drawn = ownMaterials(name.isEmpty() ? nullptr : &*tray);
+    if (!drawn) return say(wording::problemSentence(drawn.problem()));
+    materials::Library library = *std::move(drawn);
     if (library.media.empty()) {
         say(tr("The tray %1 has no stick, pencil or pan to plan with that is not used up: put some into it.")
                 .arg(name));

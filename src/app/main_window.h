@@ -61,7 +61,8 @@ class MainWindow : public QMainWindow {
 
  private:
     void makeMenus();
-    materials::Library ownMaterials(const materials::Tray* tray = nullptr) const;
+    /// The drawer, or a tray of it; says what of it cannot be read.
+    common::Result<materials::Library> ownMaterials(const materials::Tray* tray = nullptr);
     void listTrays();
     void drawFrom(const QString& tray);
     void makeFrame();

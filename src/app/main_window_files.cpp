@@ -12,6 +12,7 @@
 #include "print/construction_sheets.h"
 #include "print/plan_sheets.h"
 #include "storage/document.h"
+#include "storage/whole_file.h"
 #include "storage/library_csv.h"
 #include "storage/plan_export.h"
 #include "wording/sentences.h"
@@ -39,6 +40,8 @@ bool MainWindow::openFile(const QString& file) {
         opening_.stop();
         session_.open(document->study, document->library);
         pictures_->fit();
+        if (document->isFrameMended)
+            say(wording::problemSentence({common::ProblemKind::frameMended, file.toStdString()}));
         return true;
     }
     return readInBackground(file, [this, title = info.completeBaseName().toStdString()](auto reference, auto picture) {
@@ -47,9 +50,20 @@ bool MainWindow::openFile(const QString& file) {
         if (picture->sourcePixels.height > picture->sourcePixels.width)
             std::swap(study.widthMillimetres, study.heightMillimetres);
         study.reference = std::move(reference);
-        file_.clear();
         margin_->setProblem({});
-        session_.open(std::move(study), ownMaterials(), std::move(picture));
+        auto materials = ownMaterials();
+        if (!materials) {
+            say(wording::problemSentence(materials.problem()));
+            const auto answer = QMessageBox::question(
+                this, tr("Your materials cannot be read"),
+                tr("%1 Plan this picture with the starter materials meanwhile?").arg(margin_->problem()));
+            if (answer != QMessageBox::Yes) return;
+            materials = starter_;
+        }
+        file_.clear();
+        const QString word = margin_->problem();
+        session_.open(std::move(study), *std::move(materials), std::move(picture));
+        margin_->setProblem(word);
         pictures_->fit();
     });
 }
@@ -76,27 +90,30 @@ bool MainWindow::pinUp(const QString& file) {
 bool MainWindow::readInBackground(
     const QString& file,
     std::function<void(std::shared_ptr<const planning::ReferenceFile>, std::shared_ptr<const subject::Picture>)> then) {
-    auto bytes = common::readFile(file.toStdString());
-    if (!bytes) {
-        say(wording::problemSentence(bytes.problem()));
+    if (const auto size = common::fileSize(file.toStdString(), subject::mostPictureBytes); !size) {
+        say(wording::problemSentence(size.problem()));
         return false;
     }
-    if (const auto problem = subject::pictureProblem(*bytes, file.toStdString())) {
-        say(wording::problemSentence(*problem));
-        return false;
-    }
-    const auto reference = std::make_shared<planning::ReferenceFile>(
-        planning::ReferenceFile{QFileInfo(file).fileName().toStdString(), *std::move(bytes)});
+    struct Read {
+        std::shared_ptr<const planning::ReferenceFile> reference;
+        std::shared_ptr<const subject::Picture> picture;
+    };
     showProgress(tr("Reading the picture"));
     progress_->setRange(0, 0);  // how far it is the decoder does not tell
     opening_.run(
-        [reference, name = file.toStdString()](const common::Progress&) {
-            return subject::readPicture(reference->bytes, name, planning::heldLongSide);
+        [file](const common::Progress&) -> common::Result<Read> {
+            auto bytes = common::readFile(file.toStdString(), subject::mostPictureBytes);
+            if (!bytes) return bytes.problem();
+            auto picture = subject::readPicture(*bytes, file.toStdString(), planning::heldLongSide);
+            if (!picture) return picture.problem();
+            return Read{std::make_shared<planning::ReferenceFile>(planning::ReferenceFile{
+                            QFileInfo(file).fileName().toStdString(), *std::move(bytes)}),
+                        std::make_shared<subject::Picture>(*std::move(picture))};
         },
-        [this, reference, then = std::move(then)](common::Result<subject::Picture> picture) {
+        [this, then = std::move(then)](common::Result<Read> read) {
             progressRow_->setVisible(session_.isPlanning());
-            if (!picture) return say(wording::problemSentence(picture.problem()));
-            then(reference, std::make_shared<subject::Picture>(*std::move(picture)));
+            if (!read) return say(wording::problemSentence(read.problem()));
+            then(read->reference, read->picture);
         });
     return true;
 }

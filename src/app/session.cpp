@@ -4,6 +4,7 @@
 #include <QUndoCommand>
 
 #include "colour/picture_under.h"
+#include "common/current_problem.h"
 #include "drawing/pictures.h"
 #include "planning/stage_picture.h"
 #include "wording/sentences.h"
@@ -149,42 +150,44 @@ void Session::startPlanning() {
     Q_EMIT planningStarted();
     worker_.start([this, chosen = chosen_, kept = kept_, token = stop_->get_token(), job = job_] {
         const auto onInterface = [this](auto work) { QMetaObject::invokeMethod(this, work, Qt::QueuedConnection); };
+        const auto end = [&](common::Result<planning::Plan> result) {
+            onInterface(
+                [this, result = std::move(result), chosen, job]() mutable { finish(std::move(result), chosen, job); });
+        };
         const planning::Study& study = chosen.study;
-        if (token.stop_requested()) {
-            onInterface([this, chosen, job] {
-                finish(common::Problem{common::ProblemKind::cancelled, ""}, chosen, job);
-            });
-            return;
+        if (token.stop_requested()) return end(common::Problem{common::ProblemKind::cancelled, ""});
+        try {
+            if (auto picture = planning::readReference(study, *kept))
+                onInterface([this, picture = *picture, job] {
+                    if (job != job_) return;
+                    picture_ = picture;
+                    shown_ = QImage();
+                    Q_EMIT readingChanged();
+                });
+            auto read = planning::readSubject(study, *kept);
+            if (read)
+                onInterface([this, reading = *read, job] {
+                    if (job != job_) return;
+                    reading_ = reading;
+                    Q_EMIT readingChanged();
+                });
+            common::Progress progress{[&](double f) {
+                                          onInterface([this, f, job] {
+                                              if (job == job_) Q_EMIT planningProgress(f);
+                                          });
+                                      },
+                                      token};
+            using planning::Fineness;
+            auto first = planning::makePlan(study, *chosen.library, *kept, progress.part(0.0, 0.3), 0, Fineness::coarse);
+            if (first)
+                onInterface([this, plan = *std::move(first), chosen, job]() mutable {
+                    if (job == job_) take(std::move(plan), chosen);
+                });
+            end(planning::makePlan(study, *chosen.library, *kept, progress.part(0.3, 1.0)));
+        } catch (...) {
+            *kept = {};  // what was half done
+            end(common::currentProblem());
         }
-        if (auto picture = planning::readReference(study, *kept))
-            onInterface([this, picture = *picture, job] {
-                if (job != job_) return;
-                picture_ = picture;
-                shown_ = QImage();
-                Q_EMIT readingChanged();
-            });
-        auto read = planning::readSubject(study, *kept);
-        if (read)
-            onInterface([this, reading = *read, job] {
-                if (job != job_) return;
-                reading_ = reading;
-                Q_EMIT readingChanged();
-            });
-        common::Progress progress{[&](double f) {
-                                      onInterface([this, f, job] {
-                                          if (job == job_) Q_EMIT planningProgress(f);
-                                      });
-                                  },
-                                  token};
-        using planning::Fineness;
-        auto first = planning::makePlan(study, *chosen.library, *kept, progress.part(0.0, 0.3), 0, Fineness::coarse);
-        if (first)
-            onInterface([this, plan = *std::move(first), chosen, job]() mutable {
-                if (job == job_) take(std::move(plan), chosen);
-            });
-        auto result = planning::makePlan(study, *chosen.library, *kept, progress.part(0.3, 1.0));
-        onInterface(
-            [this, result = std::move(result), chosen, job]() mutable { finish(std::move(result), chosen, job); });
     });
 }
 

@@ -4,7 +4,6 @@
 #include <QJsonObject>
 #include <algorithm>
 #include <cstdio>
-#include <limits>
 #include <optional>
 
 #include "cli/commands.h"
@@ -13,7 +12,7 @@
 #include "print/swatch_card.h"
 #include "review/stand_in_camera.h"
 #include "review/stick_reading.h"
-#include "storage/document.h"
+#include "storage/whole_file.h"
 #include "subject/picture.h"
 
 namespace cli {
@@ -111,9 +110,9 @@ int readCard(const QStringList& arguments) {
     if (options.words.size() != 1)
         return refuse({ProblemKind::nameUnknown, "The command", 0, "read-card", "read-card PHOTOGRAPH"});
     const std::string name = options.words[0].toStdString();
-    const auto bytes = common::readFile(name);
+    const auto bytes = common::readFile(name, subject::mostPictureBytes);
     if (!bytes) return refuse(bytes.problem());
-    const auto photograph = subject::readPicture(*bytes, name, std::numeric_limits<int>::max());
+    const auto photograph = subject::readPicture(*bytes, name, review::photographLongSide);
     if (!photograph) return refuse(photograph.problem());
     const auto reading = review::readCard(photograph->xyz, name);
     if (!reading) return refuse(reading.problem());

@@ -3,7 +3,7 @@
 #include <optional>
 
 #include "cli/commands.h"
-#include "storage/document.h"
+#include "storage/whole_file.h"
 #include "storage/drawer_json.h"
 #include "storage/list_export.h"
 #include "storage/table_things.h"
@@ -20,7 +20,7 @@ using materials::Owned;
 /// Things out of a list in any format. Rows that cannot be taken are refused, or said on stderr and left out.
 common::Result<std::vector<Owned>> thingsIn(const std::string& file, const std::string& kind, bool leaveBadOut) {
     if (QString::fromStdString(file).endsWith(QStringLiteral(".json"), Qt::CaseInsensitive)) {
-        const auto bytes = common::readFile(file);
+        const auto bytes = common::readFile(file, storage::mostDrawerBytes);
         if (!bytes) return bytes.problem();
         auto whole = storage::drawerFromJson(*bytes, file);
         if (!whole) return whole.problem();

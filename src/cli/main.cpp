@@ -1,21 +1,14 @@
 #include <QGuiApplication>
 #include <cstdio>
+#include <iostream>
 
 #include "cli/commands.h"
+#include "common/current_problem.h"
 #include "drawing/fonts.h"
 
-int main(int argc, char** argv) {
-    // PDF pages are painted without a screen, whatever the machine has.
-    qputenv("QT_QPA_PLATFORM", "offscreen");
-    // Without a login session Qt remarks on folders that are not needed here; stderr is for what the user did.
-    qInstallMessageHandler([](QtMsgType type, const QMessageLogContext&, const QString& message) {
-        if (!message.startsWith("QStandardPaths") || type == QtFatalMsg)
-            std::fprintf(stderr, "%s\n", qPrintable(message));
-    });
-    QGuiApplication application(argc, argv);
-    QGuiApplication::setApplicationName(QStringLiteral("yawning-dune-cli"));
-    drawing::loadFonts();
-    const QStringList arguments = QGuiApplication::arguments();
+namespace {
+
+int run(const QStringList& arguments) {
     const QString command = arguments.value(1);
     if (command == "plan") return cli::plan(arguments.mid(2));
     if (command == "convert") return cli::convert(arguments.mid(2));
@@ -48,4 +41,30 @@ int main(int argc, char** argv) {
         "yawning-dune-cli inspect FILE.dune\n",
         command == "--help" || command == "-h" ? stdout : stderr);
     return command == "--help" || command == "-h" ? 0 : 2;
+}
+
+}  // namespace
+
+int main(int argc, char** argv) {
+    // PDF pages are painted without a screen, whatever the machine has.
+    qputenv("QT_QPA_PLATFORM", "offscreen");
+    // Without a login session Qt remarks on folders that are not needed here; stderr is for what the user did.
+    qInstallMessageHandler([](QtMsgType type, const QMessageLogContext&, const QString& message) {
+        if (!message.startsWith("QStandardPaths") || type == QtFatalMsg)
+            std::fprintf(stderr, "%s\n", qPrintable(message));
+    });
+    QGuiApplication application(argc, argv);
+    QGuiApplication::setApplicationName(QStringLiteral("yawning-dune-cli"));
+    drawing::loadFonts();
+    int status = 2;
+    try {
+        status = run(QGuiApplication::arguments());
+    } catch (...) {
+        status = cli::refuse(common::currentProblem());
+    }
+    // What stands in the buffers may find no room.
+    std::cout.flush();
+    if (!std::cout || std::fflush(stdout) != 0 || std::ferror(stdout))
+        return cli::refuse({common::ProblemKind::outputFailed, ""});
+    return status;
 }

@@ -1,16 +1,15 @@
 #include <QFileInfo>
 #include <QJsonDocument>
 #include <QJsonObject>
+#include <algorithm>
 #include <cmath>
 #include <cstdio>
 #include <filesystem>
 
 #include "cli/commands.h"
 #include "common/file.h"
-#include "common/parallel.h"
 #include "planning/planner.h"
-#include "planning/stage_picture.h"
-#include "print/plan_sheets.h"
+#include "print/plan_folder.h"
 #include "storage/document.h"
 #include "storage/library_csv.h"
 #include "storage/plan_export.h"
@@ -27,26 +26,25 @@ using common::ProblemKind;
 common::Result<storage::Document> documentFrom(const QString& reference, const Options& options) {
     const QFileInfo info(reference);
     if (info.suffix().toLower() == "dune") return storage::readDocument(reference.toStdString());
-    auto bytes = common::readFile(reference.toStdString());
-    if (!bytes) {
-        Problem problem = bytes.problem();
-        return problem;
-    }
+    auto bytes = common::readFile(reference.toStdString(), subject::mostPictureBytes);
+    if (!bytes) return bytes.problem();
     storage::Document document;
     document.study.title = info.completeBaseName().toStdString();
     document.study.reference = std::make_shared<planning::ReferenceFile>(
         planning::ReferenceFile{info.fileName().toStdString(), *std::move(bytes)});
     auto picture = subject::readPicture(document.study.reference->bytes, reference.toStdString());
     if (!picture) return picture.problem();
-    const double ratio = double(picture->sourcePixels.width) / picture->sourcePixels.height;
-    document.study.widthMillimetres = ratio >= 1 ? 400 : std::round(400 * ratio);
-    document.study.heightMillimetres = ratio >= 1 ? std::round(400 / ratio) : 400;
+    // A strip gets a larger sheet, or is cut, so that both sides are ones that a sheet can have.
+    const planning::Bounds& bounds = planning::sheetBounds;
+    const double longest = bounds.most / bounds.least;
+    const double ratio = std::clamp(double(picture->sourcePixels.width) / picture->sourcePixels.height, 1 / longest,
+                                    longest);
+    const double longSide = std::max(400.0, bounds.least * std::max(ratio, 1 / ratio));
     bool ok = true;
-    const double width = options.last("--width-mm", QString::number(document.study.widthMillimetres)).toDouble(&ok);
-    if (ok && planning::sheetBounds.holds(width)) {
-        document.study.widthMillimetres = width;
-        document.study.heightMillimetres = std::round(width / ratio);
-    }
+    double width = options.last("--width-mm", "0").toDouble(&ok);
+    if (!ok || !bounds.holds(width)) width = std::round(ratio >= 1 ? longSide : longSide * ratio);
+    document.study.widthMillimetres = width;
+    document.study.heightMillimetres = std::clamp(std::round(width / ratio), bounds.least, bounds.most);
     auto library = chosenLibrary(options.all("--library"));
     if (!library) return library.problem();
     document.library = *std::move(library);
@@ -114,33 +112,6 @@ std::optional<Problem> applyOptions(const Options& options, planning::Study& stu
     return std::nullopt;
 }
 
-std::optional<Problem> writeAll(const planning::Plan& plan, const planning::Study& study,
-                                const std::filesystem::path& folder) {
-    namespace fs = std::filesystem;
-    const auto write = [&](const fs::path& name, const QByteArray& bytes) -> std::optional<Problem> {
-        auto done = storage::writeWhole(folder / name, bytes);
-        if (!done) return done.problem();
-        return std::nullopt;
-    };
-    if (auto p = write("plan.json", QJsonDocument(storage::planJson(plan, study)).toJson())) return p;
-    if (auto p = write("steps.csv", storage::stepsCsv(plan))) return p;
-    if (auto p = write("pull-list.csv", storage::pullListCsv(plan))) return p;
-    std::vector<std::optional<Problem>> problems(plan.steps.size() + 1);
-    common::forEachIndex(int(problems.size()), [&](int step) {
-        const QString name = QStringLiteral("stages/%1.png").arg(step, 3, 10, QLatin1Char('0'));
-        auto& problem = problems[std::size_t(step)];
-        problem = write(name.toStdString(), storage::pngOf(planning::pictureAfter(plan, step, plan.light)));
-        if (problem || step == 0) return;
-        const planning::Step& done = plan.steps[std::size_t(step - 1)];
-        problem = write(storage::mapName(done).toStdString(), storage::pngOf(planning::mapOf(plan, done)));
-    });
-    for (const auto& problem : problems)
-        if (problem) return problem;
-    auto pdf = print::writePlanPdf(plan, study, QString::fromStdString((folder / "plan.pdf").string()));
-    if (!pdf) return pdf.problem();
-    return std::nullopt;
-}
-
 }  // namespace
 
 int plan(const QStringList& arguments) {
@@ -157,6 +128,9 @@ int plan(const QStringList& arguments) {
     auto document = documentFrom(options.words[0], options);
     if (!document) return refuse(document.problem());
     storage::Document chosen = *std::move(document);
+    if (chosen.isFrameMended)
+        std::fprintf(stderr, "%s\n",
+                     qPrintable(wording::problemSentence({ProblemKind::frameMended, options.words[0].toStdString()})));
     int threads = 0;
     if (auto problem = applyOptions(options, chosen.study, threads)) return refuse(*problem);
 
@@ -174,13 +148,7 @@ int plan(const QStringList& arguments) {
         if (folderIsNew) std::filesystem::remove(out, error);
         return refuse(made.problem());
     }
-    // An earlier plan may have had more steps.
-    for (const char* name : {"stages", "maps"}) {
-        std::filesystem::remove_all(out / name, error);
-        std::filesystem::create_directories(out / name, error);
-        if (error) return refuse({ProblemKind::folderUnwritable, out.string()});
-    }
-    if (auto problem = writeAll(*made, chosen.study, out)) return refuse(*problem);
+    if (auto done = print::writePlanFolder(*made, chosen.study, out); !done) return refuse(done.problem());
     if (const QString save = options.last("--save"); !save.isEmpty()) {
         auto saved = storage::writeDocument(chosen, save.toStdString(), storage::areasPng(*made->reading));
         if (!saved) return refuse(saved.problem());

@@ -96,12 +96,11 @@ RowReader greyReader(cmsHPROFILE profile, cmsHPROFILE xyzProfile, int depth) {
 }
 
 RowReader tableReader(cmsHPROFILE profile, cmsHPROFILE xyzProfile, int depth) {
-    const std::shared_ptr<void> transform(
-        cmsCreateTransform(profile, depth == CV_8U ? TYPE_BGR_8 : TYPE_BGR_16, xyzProfile, TYPE_XYZ_FLT,
-                           INTENT_RELATIVE_COLORIMETRIC, cmsFLAGS_NOCACHE),
-        TransformDeleter());
-    if (!transform) return {};
-    return [transform](const std::uint8_t* row, float* xyz, int count) {
+    // Unique first: a shared pointer would have none deleted too.
+    Transform made(cmsCreateTransform(profile, depth == CV_8U ? TYPE_BGR_8 : TYPE_BGR_16, xyzProfile, TYPE_XYZ_FLT,
+                                      INTENT_RELATIVE_COLORIMETRIC, cmsFLAGS_NOCACHE));
+    if (!made) return {};
+    return [transform = std::shared_ptr<void>(std::move(made))](const std::uint8_t* row, float* xyz, int count) {
         cmsDoTransform(transform.get(), row, xyz, static_cast<cmsUInt32Number>(count));
     };
 }

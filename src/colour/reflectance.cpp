@@ -29,7 +29,7 @@ Weights weightsUnder(Light light) {
 template <int columns>
 void solveTridiagonal(Bands diagonal, double beside,
                       Eigen::Matrix<double, bandCount, columns, Eigen::RowMajor>& right) {
-    constexpr double least = 1e-9;  // an indefinite matrix may pass through zero
+    static constexpr double least = 1e-9;  // an indefinite matrix may pass through zero
     const auto safe = [](double pivot) { return std::fabs(pivot) < least ? least : pivot; };
     diagonal[0] = safe(diagonal[0]);
     for (int i = 1; i < bandCount; ++i) {

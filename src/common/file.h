@@ -3,7 +3,7 @@
 #include <cstdint>
 #include <filesystem>
 #include <fstream>
-#include <iterator>
+#include <string>
 #include <vector>
 
 #include "common/result.h"
@@ -12,15 +12,29 @@ namespace common {
 
 using Bytes = std::vector<std::uint8_t>;
 
-/// The whole file; fileMissing or fileUnreadable otherwise.
-inline Result<Bytes> readFile(const std::filesystem::path& path) {
+/// What can be said against a file without reading any of it: fileMissing, fileUnreadable or fileTooLarge; otherwise its
+/// size in bytes.
+inline Result<std::uintmax_t> fileSize(const std::filesystem::path& path, std::uintmax_t mostBytes) {
     std::error_code error;
     if (!std::filesystem::exists(path, error)) return Problem{ProblemKind::fileMissing, path.string()};
     if (!std::filesystem::is_regular_file(path, error)) return Problem{ProblemKind::fileUnreadable, path.string()};
+    const std::uintmax_t size = std::filesystem::file_size(path, error);
+    if (error) return Problem{ProblemKind::fileUnreadable, path.string()};
+    if (size > mostBytes)
+        return Problem{ProblemKind::fileTooLarge, path.string(), 0, "", std::to_string(mostBytes / 1'000'000)};
+    return size;
+}
+
+/// The whole file; a problem as fileSize has it otherwise.
+inline Result<Bytes> readFile(const std::filesystem::path& path, std::uintmax_t mostBytes) {
+    const auto size = fileSize(path, mostBytes);
+    if (!size) return size.problem();
     std::ifstream in(path, std::ios::binary);
     if (!in) return Problem{ProblemKind::fileUnreadable, path.string()};
-    Bytes bytes{std::istreambuf_iterator<char>(in), std::istreambuf_iterator<char>()};
+    Bytes bytes(*size);
+    in.read(reinterpret_cast<char*>(bytes.data()), std::streamsize(*size));
     if (in.bad()) return Problem{ProblemKind::fileUnreadable, path.string()};
+    bytes.resize(std::size_t(in.gcount()));  // it may have become shorter meanwhile
     return bytes;
 }
 

@@ -41,6 +41,14 @@ class BoundsCheck : public Passive {
  public:
     std::optional<common::Problem> problem;
 
+    void text(const Field& field, const std::string& value) {
+        if (value.size() > mostLetters)
+            fail(field, std::to_string(value.size()) + " letters long", std::to_string(mostLetters) + " at most");
+    }
+    void light(const Field& field, const std::optional<colour::Xyz>& light) {
+        if (light && !(std::isfinite(light->x) && std::isfinite(light->z) && std::isfinite(light->y) && light->y > 0))
+            fail(field, "black", "something lighter");
+    }
     template <typename Number>
     void number(const Field& field, const Number& value, const Bounds& bounds) {
         check(field, double(value), bounds);

@@ -43,7 +43,7 @@ requires std::same_as<std::remove_const_t<FrameType>, subject::Frame>
 void describe(Visitor& v, FrameType& frame) {
     v.number({"centreX", "frame's centre", Bears::frame, true}, frame.centreX, fractionBounds);
     v.number({"centreY", "frame's centre", Bears::frame, true}, frame.centreY, fractionBounds);
-    v.number({"width", "frame's width", Bears::frame, true}, frame.width, fractionBounds);
+    v.number({"width", "frame's width", Bears::frame, true}, frame.width, frameWidthBounds);
     v.number({"degrees", "frame's turn", Bears::frame, true}, frame.degrees, turnBounds);
     v.light({"grey", "", Bears::frame}, frame.grey);
 }

@@ -10,7 +10,7 @@
 #include <cmath>
 
 #include "drawing/fonts.h"
-#include "storage/document.h"
+#include "storage/whole_file.h"
 #include "wording/subject.h"
 
 namespace print {

@@ -13,7 +13,7 @@
 #include "drawing/shapes.h"
 #include "planning/section.h"
 #include "planning/stage_picture.h"
-#include "storage/document.h"
+#include "storage/whole_file.h"
 #include "wording/sentences.h"
 
 namespace print {

@@ -7,7 +7,7 @@
 
 #include "colour/srgb.h"
 #include "drawing/fonts.h"
-#include "storage/document.h"
+#include "storage/whole_file.h"
 
 namespace print {
 

@@ -17,8 +17,9 @@ using Corners = std::vector<cv::Point2f>;
 /// Fine detail against coarse: a sharp picture of anything printed has far more than this.
 bool isBlurred(const cv::Mat& grey) {
     cv::Mat small, edges;
-    const double scale = 1600.0 / std::max(grey.cols, grey.rows);
-    cv::resize(grey, small, {}, std::min(1.0, scale), std::min(1.0, scale), cv::INTER_AREA);
+    const double scale = std::min(1.0, 1600.0 / std::max(grey.cols, grey.rows));
+    cv::resize(grey, small, {std::max(1, int(grey.cols * scale)), std::max(1, int(grey.rows * scale))}, 0, 0,
+               cv::INTER_AREA);
     cv::Sobel(small, edges, CV_32F, 1, 0);
     double steepest = 0;
     cv::minMaxLoc(edges, nullptr, &steepest);

@@ -27,8 +27,9 @@ struct Photograph {
     /// Bilinear; nothing outside the picture.
     void sample(const cv::Point2d& millimetres, Samples& samples) const {
         const cv::Point2d p = place.inPicture(millimetres) - cv::Point2d(0.5, 0.5);
-        const int x = int(std::floor(p.x)), y = int(std::floor(p.y));
-        if (x < 0 || y < 0 || x + 1 >= linear.cols || y + 1 >= linear.rows) return;
+        // Compared before it becomes a whole number: a wild place has none.
+        if (!(p.x >= 0 && p.y >= 0 && p.x < linear.cols - 1 && p.y < linear.rows - 1)) return;
+        const int x = int(p.x), y = int(p.y);
         const float fx = float(p.x - x), fy = float(p.y - y);
         const auto* above = linear.ptr<cv::Vec3f>(y) + x;
         const auto* below = linear.ptr<cv::Vec3f>(y + 1) + x;

@@ -74,25 +74,66 @@ colour::Spectrum bandsFrom(const std::vector<std::pair<double, double>>& reading
     return bands;
 }
 
-std::optional<colour::Lab> labOf(cmsHANDLE it8, int row, const Told& told) {
+/// The numbers of a row that tell its colour; none if one of them is no number.
+std::vector<double> valuesIn(cmsHANDLE it8, int row, const Told& told) {
     std::vector<double> values;
     for (const auto& [column, nanometres] : told.columns) {
         const char* field = cmsIT8GetDataRowCol(it8, row, column);
         bool ok = false;
         values.push_back(QByteArray(field ? field : "").toDouble(&ok));
-        if (!ok || !std::isfinite(values.back())) return std::nullopt;
+        if (!ok || !std::isfinite(values.back())) return {};
     }
-    if (told.as == Told::lab) return colour::Lab{values[0], values[1], values[2]};
+    return values;
+}
+
+/// `scale` is what a spectrum of a perfect white would read in this file.
+colour::Lab labOf(const std::vector<double>& values, const Told& told, double scale) {
+    if (told.as == Told::lab) return {values[0], values[1], values[2]};
     if (told.as == Told::xyz) return colour::labFromXyz({values[0] / 100, values[1] / 100, values[2] / 100});
-    const double scale = std::ranges::max(values) > 2 ? 100 : 1;
     std::vector<std::pair<double, double>> readings;
     for (std::size_t i = 0; i < values.size(); ++i) readings.emplace_back(told.columns[i].second, values[i] / scale);
     return colour::labOfReflectance(bandsFrom(readings), colour::Light::daylight65);
 }
 
+/// A word in UTF-8; in Latin 1 if it is not.
+std::string utf8(const QByteArray& word) {
+    return word.isValidUtf8() ? word.toStdString() : QString::fromLatin1(word).toStdString();
+}
+
+/// What Little CMS does not stand: it opens whatever `.INCLUDE` names, and falls over readings that come before their
+/// format. Words stand between blanks or in quotes, and # begins a remark.
+std::optional<Problem> structureProblem(const common::Bytes& text, const std::string& name) {
+    bool hasFormat = false;
+    for (std::size_t at = 0; at < text.size();) {
+        const auto until = [&](auto isEnd) {
+            const std::size_t first = at;
+            while (at < text.size() && !isEnd(text[at])) ++at;
+            return QByteArray(reinterpret_cast<const char*>(text.data()) + first, qsizetype(at - first)).toUpper();
+        };
+        const std::uint8_t c = text[at];
+        if (c == '"' || c == '\'') {
+            ++at;
+            until([c](std::uint8_t b) { return b == c || b == '\n'; });
+            ++at;
+        } else if (c == '#') {
+            until([](std::uint8_t b) { return b == '\n'; });
+        } else if (c <= ' ') {
+            ++at;
+        } else {
+            const QByteArray word = until([](std::uint8_t b) { return b <= ' ' || b == '"' || b == '\''; });
+            if (word.contains(".INCLUDE")) return Problem{ProblemKind::listIncludes, name};
+            if (word == "END_DATA_FORMAT") hasFormat = true;
+            if (word == "BEGIN_DATA" && !hasFormat) return Problem{ProblemKind::listUnknown, name};
+            if (word == "END_DATA") hasFormat = false;  // the next table has its own
+        }
+    }
+    return std::nullopt;
+}
+
 }  // namespace
 
 common::Result<Table> tableFromReadings(const common::Bytes& text, const std::string& name) {
+    if (auto problem = structureProblem(text, name)) return *problem;
     const Handle it8 = owned(cmsIT8LoadFromMem(nullptr, text.data(), cmsUInt32Number(text.size())));
     if (!it8) return Problem{ProblemKind::listUnknown, name};
     char** formats = nullptr;
@@ -114,54 +155,53 @@ common::Result<Table> tableFromReadings(const common::Bytes& text, const std::st
     const auto word = [&](int row, std::initializer_list<const char*> names) -> std::string {
         for (const char* heading : names)
             if (const auto found = columns.find(QLatin1String(heading)); found != columns.end())
-                if (const char* field = cmsIT8GetDataRowCol(it8.get(), row, found->second)) return field;
+                if (const char* field = cmsIT8GetDataRowCol(it8.get(), row, found->second)) return utf8(field);
         return {};
     };
     const int sets = int(cmsIT8GetPropertyDbl(it8.get(), "NUMBER_OF_SETS"));
+    std::vector<std::vector<double>> values;
+    double highest = 0;
     for (int row = 0; row < std::min(sets, mostRows); ++row) {
-        const auto lab = labOf(it8.get(), row, *told);
-        if (!lab) {
+        values.push_back(valuesIn(it8.get(), row, *told));
+        for (const double v : values.back()) highest = std::max(highest, v);
+    }
+    // Percent or not is the whole file's: a black reads below 1 % by itself.
+    const double scale = highest > 2 ? 100 : 1;
+    for (int row = 0; row < int(values.size()); ++row) {
+        if (values[std::size_t(row)].empty()) {
             table.bad.push_back({ProblemKind::rowBad, name, row + 1});
             continue;
         }
+        const colour::Lab lab = labOf(values[std::size_t(row)], *told, scale);
         const std::string id = word(row, {"SAMPLE_ID", "SAMPLEID"});
         const std::string called = word(row, {"SAMPLE_NAME", "SAMPLE_LOC"});
         const auto number = [](double v) { return QString::number(v, 'f', 4).toStdString(); };
         table.rows.push_back(
-            {row + 1, {id, called.empty() ? id : called, number(lab->L), number(lab->a), number(lab->b)}});
+            {row + 1, {id, called.empty() ? id : called, number(lab.L), number(lab.a), number(lab.b)}});
     }
     return table;
 }
 
 QByteArray readingsText(const std::vector<materials::Owned>& things) {
-    const Handle it8 = owned(cmsIT8Alloc(nullptr));
-    cmsIT8SetSheetType(it8.get(), "CGATS.17");
-    cmsIT8SetPropertyStr(it8.get(), "ORIGINATOR", "Yawning Dune");
-    cmsIT8SetPropertyStr(it8.get(), "DESCRIPTOR", "Colours of a drawer, CIELAB under D50");
-    std::vector<std::pair<const materials::Owned*, colour::Lab>> coloured;
+    // Little CMS puts quotes round words with blanks only; others need them too. There is no way to write a quote or a
+    // line's end inside a word.
+    const auto word = [](const std::string& s) {
+        return '"' + QString::fromStdString(s).simplified().remove(QChar(0)).replace('"', '\'').toUtf8() + '"';
+    };
+    QByteArray rows;
+    int count = 0;
     for (const materials::Owned& thing : things)
-        if (const auto colour = materials::colourOf(thing))
-            coloured.emplace_back(&thing, colour::labFromSrgb8(*colour));
-    static const char* headings[] = {"SAMPLE_ID", "SAMPLE_NAME", "LAB_L", "LAB_A", "LAB_B"};
-    cmsIT8SetPropertyDbl(it8.get(), "NUMBER_OF_FIELDS", std::size(headings));
-    cmsIT8SetPropertyDbl(it8.get(), "NUMBER_OF_SETS", double(coloured.size()));
-    for (int i = 0; i < int(std::size(headings)); ++i) cmsIT8SetDataFormat(it8.get(), i, headings[i]);
-    // The format has no way to write a quote inside a word.
-    const auto words = [](const std::string& s) { return QString::fromStdString(s).replace('"', '\'').toStdString(); };
-    for (int row = 0; row < int(coloured.size()); ++row) {
-        const auto& [thing, lab] = coloured[std::size_t(row)];
-        cmsIT8SetDataRowCol(it8.get(), row, 0, words(materials::idOf(*thing)).c_str());
-        cmsIT8SetDataRowCol(it8.get(), row, 1, words(materials::nameOf(*thing)).c_str());
-        const double values[] = {lab.L, lab.a, lab.b};
-        for (int c = 0; c < 3; ++c) cmsIT8SetDataRowColDbl(it8.get(), row, 2 + c, values[c]);
-    }
-    cmsUInt32Number size = 0;
-    cmsIT8SaveToMem(it8.get(), nullptr, &size);
-    QByteArray text{qsizetype(size), Qt::Uninitialized};
-    cmsIT8SaveToMem(it8.get(), text.data(), &size);
-    // The library counts a closing zero.
-    while (text.endsWith('\0')) text.chop(1);
-    return text;
+        if (const auto colour = materials::colourOf(thing)) {
+            const colour::Lab lab = colour::labFromSrgb8(*colour);
+            rows += word(materials::idOf(thing)) + ' ' + word(materials::nameOf(thing));
+            for (const double v : {lab.L, lab.a, lab.b}) rows += ' ' + QByteArray::number(v, 'f', 6);
+            rows += '\n';
+            ++count;
+        }
+    return "CGATS.17\n\nORIGINATOR\t\"Yawning Dune\"\nDESCRIPTOR\t\"Colours of a drawer, CIELAB under D50\"\n"
+           "NUMBER_OF_FIELDS\t5\nBEGIN_DATA_FORMAT\nSAMPLE_ID SAMPLE_NAME LAB_L LAB_A LAB_B\nEND_DATA_FORMAT\n"
+           "NUMBER_OF_SETS\t" +
+           QByteArray::number(count) + "\nBEGIN_DATA\n" + rows + "END_DATA\n";
 }
 
 }  // namespace storage

@@ -4,12 +4,14 @@
 
 #include <QJsonArray>
 #include <QJsonDocument>
-#include <QSaveFile>
+#include <algorithm>
 #include <memory>
 
 #include "common/file.h"
 #include "storage/materials_json.h"
 #include "storage/study_json.h"
+#include "storage/whole_file.h"
+#include "subject/picture.h"
 
 namespace storage {
 
@@ -18,8 +20,8 @@ using common::ProblemKind;
 
 namespace {
 
-/// No part of a document is larger: a header that claims more is damage, not a picture.
-constexpr zip_uint64_t largestPart = 1ull << 30;
+/// No study is larger: what claims more is damage.
+constexpr zip_uint64_t mostJson = 64'000'000, mostBytes = 1'000'000'000;
 
 struct Discard {
     void operator()(zip_t* archive) const { zip_discard(archive); }
@@ -36,9 +38,19 @@ Archive opened(const common::Bytes& bytes) {
     return Archive(archive);
 }
 
-std::optional<common::Bytes> partOf(zip_t* archive, const std::string& name) {
+/// What all parts come to when they are unpacked, as their headers have it.
+zip_uint64_t sizeOf(zip_t* archive) {
+    zip_uint64_t sum = 0;
+    for (zip_int64_t i = 0; i < zip_get_num_entries(archive, 0) && sum <= mostBytes; ++i) {
+        zip_stat_t stat;
+        if (zip_stat_index(archive, zip_uint64_t(i), 0, &stat) == 0) sum += std::min(stat.size, mostBytes + 1);
+    }
+    return sum;
+}
+
+std::optional<common::Bytes> partOf(zip_t* archive, const std::string& name, zip_uint64_t most) {
     zip_stat_t stat;
-    if (zip_stat(archive, name.c_str(), 0, &stat) != 0 || stat.size > largestPart) return std::nullopt;
+    if (zip_stat(archive, name.c_str(), 0, &stat) != 0 || stat.size > most) return std::nullopt;
     zip_file_t* file = zip_fopen(archive, name.c_str(), 0);
     if (!file) return std::nullopt;
     common::Bytes bytes(stat.size);
@@ -51,7 +63,7 @@ std::optional<common::Bytes> partOf(zip_t* archive, const std::string& name) {
 }
 
 std::optional<QJsonObject> jsonPart(zip_t* archive, const std::string& name) {
-    const auto bytes = partOf(archive, name);
+    const auto bytes = partOf(archive, name, mostJson);
     if (!bytes) return std::nullopt;
     const QByteArray raw(reinterpret_cast<const char*>(bytes->data()), qsizetype(bytes->size()));
     const QJsonDocument json = QJsonDocument::fromJson(raw);
@@ -68,7 +80,7 @@ std::string referencePart(const std::string& fileName, std::size_t number = 1) {
 
 std::shared_ptr<const planning::ReferenceFile> referenceIn(zip_t* archive, const std::string& fileName,
                                                            std::size_t number) {
-    auto bytes = partOf(archive, referencePart(fileName, number));
+    auto bytes = partOf(archive, referencePart(fileName, number), subject::mostPictureBytes);
     if (!bytes) return nullptr;
     return std::make_shared<planning::ReferenceFile>(planning::ReferenceFile{fileName, *std::move(bytes)});
 }
@@ -89,20 +101,21 @@ bool addPart(zip_t* archive, const char* name, const void* data, std::size_t siz
 
 common::Result<Document> readDocument(const std::filesystem::path& file) {
     const std::string name = file.string();
-    auto bytes = common::readFile(file);
+    auto bytes = common::readFile(file, mostBytes);
     if (!bytes) return bytes.problem();
     const Archive archive = opened(*bytes);
-    if (!archive) return Problem{ProblemKind::duneDamaged, name};
+    if (!archive || sizeOf(archive.get()) > mostBytes) return Problem{ProblemKind::duneDamaged, name};
     const auto studyJson = jsonPart(archive.get(), "study.json");
     if (!studyJson) return Problem{ProblemKind::duneDamaged, name, 0, "study.json"};
-    auto study = studyFrom(*studyJson, name);
+    bool isFrameMended = false;
+    auto study = studyFrom(*studyJson, name, &isFrameMended);
     if (!study) return study.problem();
     const auto libraryJson = jsonPart(archive.get(), "materials.json");
     if (!libraryJson) return Problem{ProblemKind::duneDamaged, name, 0, "materials.json"};
     auto library = libraryFrom(*libraryJson, name);
     if (!library) return library.problem();
 
-    Document document{*std::move(study), *std::move(library)};
+    Document document{*std::move(study), *std::move(library), isFrameMended};
     document.study.reference = referenceIn(archive.get(), studyJson->value("reference").toString().toStdString(), 1);
     if (!document.study.reference) return Problem{ProblemKind::duneDamaged, name, 0, "reference"};
     for (const QJsonValue& other : studyJson->value("others").toArray()) {
@@ -115,6 +128,7 @@ common::Result<Document> readDocument(const std::filesystem::path& file) {
 
 common::Done writeDocument(const Document& document, const std::filesystem::path& file, const QByteArray& areasPng,
                            const QByteArray& thumbnailPng) {
+    if (const auto problem = planning::outOfBounds(document.study)) return *problem;
     zip_error_t error;
     zip_error_init(&error);
     zip_source_t* target = zip_source_buffer_create(nullptr, 0, 0, &error);
@@ -155,17 +169,6 @@ common::Done writeDocument(const Document& document, const std::filesystem::path
     zip_source_free(target);
     if (!read) return failed;
     return writeWhole(file, bytes);
-}
-
-common::Done writeWhole(const std::filesystem::path& file, const QByteArray& bytes) {
-    // A device or a folder must not be replaced by a file.
-    std::error_code error;
-    if (std::filesystem::exists(file, error) && !std::filesystem::is_regular_file(file, error))
-        return Problem{ProblemKind::folderUnwritable, file.string()};
-    QSaveFile out(QString::fromStdString(file.string()));
-    if (!out.open(QIODevice::WriteOnly)) return Problem{ProblemKind::folderUnwritable, file.string()};
-    if (out.write(bytes) != bytes.size() || !out.commit()) return Problem{ProblemKind::writeFailed, file.string()};
-    return std::monostate{};
 }
 
 }  // namespace storage

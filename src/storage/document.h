@@ -13,16 +13,15 @@ namespace storage {
 struct Document {
     planning::Study study;
     materials::Library library;
+    bool isFrameMended = false;  // the file's frame went beyond its picture
 };
 
-/// Reads a .dune archive (ZIP). Refuses one that is cut off or damaged, and one that a newer program wrote.
+/// Reads a .dune archive (ZIP). Refuses one that is cut off or damaged or larger than any study, and one that a newer
+/// program wrote.
 common::Result<Document> readDocument(const std::filesystem::path& file);
 
-/// Writes it whole to a new file that then takes the old one's place. `areasPng` and `thumbnailPng` may be empty.
+/// Writes it whole to a new file that then takes the old one's place. Refuses (numberBad) what could not be read again. `areasPng` and `thumbnailPng` may be empty.
 common::Done writeDocument(const Document& document, const std::filesystem::path& file, const QByteArray& areasPng = {},
                            const QByteArray& thumbnailPng = {});
-
-/// Writes bytes whole or not at all (QSaveFile); folderUnwritable or writeFailed otherwise.
-common::Done writeWhole(const std::filesystem::path& file, const QByteArray& bytes);
 
 }  // namespace storage

@@ -33,7 +33,9 @@ common::Result<WholeDrawer> drawerFromJson(const common::Bytes& json, const std:
     if (error.error != QJsonParseError::NoError)
         return Problem{ProblemKind::drawerDamaged, name, 0, error.errorString().toStdString()};
     if (object["format"].toString() != "yawning-dune-drawer") return Problem{ProblemKind::listUnknown, name};
-    if (object["version"].toInt() > 1) return Problem{ProblemKind::drawerNewer, name};
+    const auto version = versionIn(object);
+    if (!version) return Problem{ProblemKind::drawerDamaged, name, 0, "version"};
+    if (*version > 1) return Problem{ProblemKind::drawerNewer, name};
     WholeDrawer whole;
     for (const QJsonValue& value : object["things"].toArray()) {
         auto owned = ownedFrom(value.toObject(), name);

@@ -19,6 +19,7 @@ struct WholeDrawer {
 QByteArray drawerJson(const WholeDrawer& whole);
 /// Refuses what is no such file (listUnknown), a damaged one (drawerDamaged, with the key) and a newer one
 /// (drawerNewer).
+inline constexpr std::uintmax_t mostDrawerBytes = 1'000'000'000;
 common::Result<WholeDrawer> drawerFromJson(const common::Bytes& json, const std::string& name);
 
 /// Out of the library, and into it: things and trays with the same id and name are replaced, the others kept.

@@ -2,6 +2,7 @@
 
 #include <QJsonArray>
 #include <QJsonObject>
+#include <cmath>
 #include <optional>
 #include <string>
 #include <vector>
@@ -13,7 +14,17 @@
 namespace storage {
 
 inline std::string stringIn(const QJsonObject& json, const char* key) {
-    return json[QLatin1String(key)].toString().toStdString();
+    // A zero would end the word for some who read it later, and not for others.
+    return json[QLatin1String(key)].toString().remove(QChar(0)).toStdString();
+}
+
+/// The "version" of a file, 1 if it has none; nullopt for anything but a whole number from 1.
+inline std::optional<double> versionIn(const QJsonObject& json) {
+    const QJsonValue told = json[QLatin1String("version")];
+    if (told.isUndefined()) return 1;
+    const double version = told.toDouble(0);
+    if (version < 1 || version != std::floor(version)) return std::nullopt;
+    return version;
 }
 
 inline QJsonArray arrayOf(const std::vector<std::string>& list) {
@@ -36,8 +47,9 @@ class Reader {
     double number(const char* key, double least, double most) {
         const QJsonValue value = json_[QLatin1String(key)];
         const double v = value.toDouble();
-        if (!value.isDouble() || !(v >= least && v <= most)) fail(key);
-        return v;
+        if (value.isDouble() && v >= least && v <= most) return v;
+        fail(key);
+        return least;
     }
     template <typename Enum>
     Enum word(const char* key, std::optional<Enum> (*named)(std::string_view)) {

@@ -30,7 +30,7 @@ common::Result<materials::Library> libraryFromCsv(const common::Bytes& csv, cons
 }
 
 common::Result<materials::Library> readLibraryCsv(const std::filesystem::path& file) {
-    auto bytes = common::readFile(file);
+    auto bytes = common::readFile(file, mostListBytes);
     if (!bytes) return bytes.problem();
     return libraryFromCsv(*bytes, file.string());
 }
@@ -44,7 +44,7 @@ common::Result<std::vector<materials::Owned>> readThingsFolder(const std::filesy
     std::ranges::sort(files);
     std::vector<materials::Owned> things;
     for (const auto& file : files) {
-        const auto bytes = common::readFile(file);
+        const auto bytes = common::readFile(file, mostListBytes);
         if (!bytes) return bytes.problem();
         auto part = thingsFromCsv(*bytes, file.string());
         if (!part) return part.problem();

@@ -13,7 +13,7 @@ namespace storage {
 namespace {
 
 QByteArray csvField(const QString& field) {
-    const QByteArray raw = field.toUtf8();
+    const QByteArray raw = QString(field).remove(QChar(0)).toUtf8();  // no table in text has a zero in it
     QByteArray out(qsizetype(csv_write(nullptr, 0, raw.constData(), std::size_t(raw.size()))), Qt::Uninitialized);
     csv_write(out.data(), std::size_t(out.size()), raw.constData(), std::size_t(raw.size()));
     return out;

@@ -88,6 +88,9 @@ QJsonObject jsonOf(const materials::Library& library) {
 common::Result<materials::Library> libraryFrom(const QJsonObject& json, const std::string& name) {
     if (json["format"].toString() != "yawning-dune-materials")
         return Problem{ProblemKind::duneDamaged, name, 0, "format"};
+    const auto version = versionIn(json);
+    if (!version) return Problem{ProblemKind::duneDamaged, name, 0, "version"};
+    if (*version > 1) return Problem{ProblemKind::duneNewer, name};
     materials::Library library;
     if (auto problem = readAll(json["media"], name, &mediumFrom, library.media)) return *problem;
     if (auto problem = readAll(json["papers"], name, &paperFrom, library.papers)) return *problem;

@@ -6,10 +6,12 @@
 #include <QSqlError>
 #include <QSqlQuery>
 #include <QStandardPaths>
+#include <QUrl>
 #include <QUuid>
 #include <QVariant>
 #include <algorithm>
 #include <array>
+#include <filesystem>
 #include <functional>
 #include <map>
 #include <set>
@@ -252,19 +254,59 @@ common::Result<std::unique_ptr<MaterialsStore>> MaterialsStore::open(const QStri
 
 common::Result<std::unique_ptr<MaterialsStore>> MaterialsStore::another() const {
     std::unique_ptr<MaterialsStore> store(new MaterialsStore(file_));
+    store->isUnwritable_ = isUnwritable_;
     store->sharesLock_ = !isReadOnly();
     if (auto problem = store->begin()) return *problem;
     return store;
 }
 
+/// What SQLite says (https://www.sqlite.org/rescode.html), as a problem.
+Problem MaterialsStore::problem(const QSqlError& error) const {
+    enum { permission = 3, busy = 5, readOnly = 8, corrupt = 11, full = 13, notALibrary = 26 };
+    switch (error.nativeErrorCode().toInt() & 0xff) {
+        case full:
+            return problem(ProblemKind::diskFull);
+        case corrupt:
+        case notALibrary:
+            return problem(ProblemKind::libraryDamaged);
+        case permission:
+        case readOnly:
+            return problem(ProblemKind::libraryReadOnly);
+        case busy:
+            return problem(ProblemKind::libraryBusy);
+        default: {
+            // That a flush found no room SQLite does not tell.
+            constexpr std::uintmax_t little = 1'000'000;
+            std::error_code unknown;
+            const auto room = std::filesystem::space(QFileInfo(file_).absolutePath().toStdString(), unknown).available;
+            return problem(!unknown && room < little ? ProblemKind::diskFull : ProblemKind::writeFailed);
+        }
+    }
+}
+
+bool MaterialsStore::done(QSqlQuery& query, bool isDone) {
+    if (!isDone) error_ = query.lastError();
+    return isDone;
+}
+
 /// Opens the database and brings its schema up to date.
 std::optional<Problem> MaterialsStore::begin() {
-    if (isReadOnly()) {
-        if (lock_.error() != QLockFile::LockFailedError && lock_.error() != QLockFile::NoError)
-            return problem(ProblemKind::folderUnwritable);
+    const QFileInfo info(file_);
+    const bool lockRefused = !sharesLock_ && !lock_.isLocked() && lock_.error() != QLockFile::LockFailedError;
+    isUnwritable_ = isUnwritable_ || lockRefused || (info.exists() && !info.isWritable());
+    if (isUnwritable_ && !info.exists()) return problem(ProblemKind::folderUnwritable);
+    if (isUnwritable_ && !QFileInfo::exists(file_ + QStringLiteral("-wal"))) {
+        // Nothing is to come from a log, and none can be made to look for it.
+        database_.setDatabaseName(QString::fromLatin1(QUrl::fromLocalFile(info.absoluteFilePath()).toEncoded()) +
+                                  QStringLiteral("?immutable=1"));
+        database_.setConnectOptions(QStringLiteral("QSQLITE_OPEN_READONLY;QSQLITE_OPEN_URI"));
+    } else if (isReadOnly()) {
         database_.setConnectOptions(QStringLiteral("QSQLITE_OPEN_READONLY"));
     }
-    if (!database_.open()) return problem(isReadOnly() ? ProblemKind::libraryBusy : ProblemKind::folderUnwritable);
+    if (!database_.open()) {
+        if (isReadOnly()) return problem(ProblemKind::libraryBusy);
+        return problem(info.exists() ? ProblemKind::libraryDamaged : ProblemKind::folderUnwritable);
+    }
     QSqlQuery query(database_);
     // Written ahead and flushed at every commit, so that what is confirmed survives a crash and readers never wait.
     if (!query.exec("PRAGMA busy_timeout = 5000")) return problem(ProblemKind::libraryDamaged);
@@ -274,50 +316,66 @@ std::optional<Problem> MaterialsStore::begin() {
     const int version = query.value(0).toInt();
     query.finish();
     const int wanted = int(schemaSteps().size());
+    if (version < 0) return problem(ProblemKind::libraryDamaged);
     if (version > wanted) return problem(ProblemKind::libraryNewer);
     if (version == wanted) return letGoOfPhotographs();
     isNew_ = version == 0;
-    const auto done = changed([&] {
+    const auto brought = changed([&] {
         for (int step = version; step < wanted; ++step)
-            if (!query.exec(schemaSteps()[step])) return false;
-        return query.exec(QStringLiteral("PRAGMA user_version = %1").arg(wanted));
+            if (!done(query, query.exec(schemaSteps()[step]))) return false;
+        return done(query, query.exec(QStringLiteral("PRAGMA user_version = %1").arg(wanted)));
     });
-    if (!done) return done.problem();
+    if (!brought) return brought.problem();
     return std::nullopt;
 }
 
 /// Those that no thing refers to any more.
 std::optional<Problem> MaterialsStore::letGoOfPhotographs() {
     if (isReadOnly() || sharesLock_) return std::nullopt;
-    const auto done = changed([&] {
-        return QSqlQuery(database_).exec(
-            "DELETE FROM photograph WHERE NOT EXISTS (SELECT 1 FROM thing WHERE instr(photographs, photograph.key))");
+    const auto gone = changed([&] {
+        QSqlQuery query(database_);
+        return done(query, query.exec("DELETE FROM photograph WHERE NOT EXISTS (SELECT 1 FROM thing WHERE "
+                                      "instr(photographs, photograph.key))"));
     });
-    if (!done) return done.problem();
+    if (!gone) return gone.problem();
     return std::nullopt;
 }
 
 common::Done MaterialsStore::changed(const std::function<bool()>& work) {
-    if (isReadOnly()) return problem(ProblemKind::libraryBusy);
+    if (const auto why = whyReadOnly()) return *why;
     QSqlQuery transaction(database_);
-    if (!transaction.exec("BEGIN IMMEDIATE")) return problem(ProblemKind::writeFailed);
-    if (work() && transaction.exec("COMMIT")) return std::monostate{};
+    if (!done(transaction, transaction.exec("BEGIN IMMEDIATE"))) return problem(error_);
+    if (work() && done(transaction, transaction.exec("COMMIT"))) return std::monostate{};
     transaction.exec("ROLLBACK");
-    return problem(ProblemKind::writeFailed);
+    return problem(error_);
 }
 
-common::Result<materials::Drawer> MaterialsStore::drawer() const {
+std::optional<Problem> MaterialsStore::whyReadOnly() const {
+    if (!isReadOnly()) return std::nullopt;
+    return problem(isUnwritable_ ? ProblemKind::libraryReadOnly : ProblemKind::libraryBusy);
+}
+
+common::Result<materials::Drawer> MaterialsStore::drawer(std::optional<Problem>* unreadable) const {
     materials::Drawer drawer;
     QSqlQuery query(database_);
     query.setForwardOnly(true);
     if (!query.exec(QStringLiteral("SELECT %1 FROM thing ORDER BY id").arg(allColumns())))
         return problem(ProblemKind::libraryDamaged);
+    QStringList bad;
     while (query.next()) {
         auto owned = ownedFrom(query);
-        if (!owned) return problem(ProblemKind::libraryDamaged);
-        drawer.things.push_back(*std::move(owned));
+        if (owned)
+            drawer.things.push_back(*std::move(owned));
+        else
+            bad << query.value(column("id")).toString();
     }
     if (query.lastError().isValid()) return problem(ProblemKind::libraryDamaged);
+    if (unreadable && !bad.isEmpty()) {
+        constexpr int named = 5;
+        const QString more = bad.size() > named ? QStringLiteral(", ...") : QString();
+        *unreadable = Problem{ProblemKind::thingsUnreadable, file_.toStdString(), int(bad.size()),
+                              (bad.mid(0, named).join(QStringLiteral(", ")) + more).toStdString()};
+    }
     auto all = trays();
     if (!all) return all.problem();
     drawer.trays = *std::move(all);
@@ -348,7 +406,8 @@ bool MaterialsStore::put(const std::vector<Owned>& things) {
     if (things.empty()) return true;
     QSqlQuery query(database_);
     const QString places = QStringList(qsizetype(columnNames.size()), QStringLiteral("?")).join(',');
-    if (!query.prepare(QStringLiteral("INSERT OR REPLACE INTO thing (%1) VALUES (%2)").arg(allColumns(), places)))
+    if (!done(query, query.prepare(
+                         QStringLiteral("INSERT OR REPLACE INTO thing (%1) VALUES (%2)").arg(allColumns(), places))))
         return false;
     // In batches, since Qt's binding of single values costs more than writing them.
     constexpr std::size_t batch = 4096;
@@ -359,19 +418,20 @@ bool MaterialsStore::put(const std::vector<Owned>& things) {
             for (std::size_t i = 0; i < row.size(); ++i) columns[i] << row[i];
         }
         for (std::size_t i = 0; i < columns.size(); ++i) query.bindValue(int(i), columns[i]);
-        if (!query.execBatch()) return false;
+        if (!done(query, query.execBatch())) return false;
     }
     return true;
 }
 
 bool MaterialsStore::remove(const std::vector<std::string>& ids) {
     QSqlQuery things(database_), trays(database_);
-    if (!things.prepare("DELETE FROM thing WHERE id = ?") || !trays.prepare("DELETE FROM tray WHERE id = ?"))
+    if (!done(things, things.prepare("DELETE FROM thing WHERE id = ?")) ||
+        !done(trays, trays.prepare("DELETE FROM tray WHERE id = ?")))
         return false;
     for (const std::string& id : ids)
         for (QSqlQuery* query : {&things, &trays}) {
             query->bindValue(0, text(id));
-            if (!query->exec()) return false;
+            if (!done(*query, query->exec())) return false;
         }
     return true;
 }
@@ -380,12 +440,13 @@ bool MaterialsStore::putTray(const materials::Tray& tray) {
     QSqlQuery query(database_);
     query.prepare("DELETE FROM tray WHERE name = ?");
     query.bindValue(0, text(tray.name));
-    if (!query.exec() || !query.prepare("INSERT INTO tray (name, place, id) VALUES (?, ?, ?)")) return false;
+    if (!done(query, query.exec() && query.prepare("INSERT INTO tray (name, place, id) VALUES (?, ?, ?)")))
+        return false;
     for (std::size_t i = 0; i < tray.ids.size(); ++i) {
         query.bindValue(0, text(tray.name));
         query.bindValue(1, qulonglong(i));
         query.bindValue(2, text(tray.ids[i]));
-        if (!query.exec()) return false;
+        if (!done(query, query.exec())) return false;
     }
     return true;
 }
@@ -394,15 +455,15 @@ common::Result<std::string> MaterialsStore::keep(const Photograph& photograph) {
     const QByteArray bytes = qtBytes(photograph.bytes);
     const QString key =
         QString::fromLatin1(QCryptographicHash::hash(bytes, QCryptographicHash::Sha256).toHex().first(32));
-    const auto done = changed([&] {
+    const auto kept = changed([&] {
         QSqlQuery query(database_);
         query.prepare("INSERT OR IGNORE INTO photograph (key, name, bytes) VALUES (?, ?, ?)");
         query.addBindValue(key);
         query.addBindValue(text(photograph.name));
         query.addBindValue(bytes);
-        return query.exec();
+        return done(query, query.exec());
     });
-    if (!done) return done.problem();
+    if (!kept) return kept.problem();
     return key.toStdString();
 }
 
@@ -418,34 +479,35 @@ common::Result<Photograph> MaterialsStore::photograph(const std::string& key) co
 
 common::Result<int> MaterialsStore::rememberCards(const std::vector<std::string>& ids, int rowsOnPage, int pages) {
     int first = 0;
-    const auto done = changed([&] {
+    const auto remembered = changed([&] {
         QSqlQuery query(database_);
-        if (!query.exec("SELECT page, printed FROM card ORDER BY printed DESC, page DESC LIMIT 1")) return false;
+        if (!done(query, query.exec("SELECT page, printed FROM card ORDER BY printed DESC, page DESC LIMIT 1")))
+            return false;
         qlonglong printed = 1;
         if (query.next()) {
             first = (query.value(0).toInt() + 1) % pages;
             printed = query.value(1).toLongLong() + 1;
         }
         QSqlQuery forget(database_), row(database_);
-        if (!forget.prepare("DELETE FROM card WHERE page = ?") ||
-            !row.prepare("INSERT INTO card (page, place, printed, id) VALUES (?, ?, ?, ?)"))
+        if (!done(forget, forget.prepare("DELETE FROM card WHERE page = ?")) ||
+            !done(row, row.prepare("INSERT INTO card (page, place, printed, id) VALUES (?, ?, ?, ?)")))
             return false;
         for (int i = 0; i < int(ids.size()); ++i) {
             // Each page counts as printed after the one before, so that the next set goes on behind the last.
             const int page = (first + i / rowsOnPage) % pages;
             if (i % rowsOnPage == 0) {
                 forget.bindValue(0, page);
-                if (!forget.exec()) return false;
+                if (!done(forget, forget.exec())) return false;
             }
             row.bindValue(0, page);
             row.bindValue(1, i % rowsOnPage);
             row.bindValue(2, printed + i / rowsOnPage);
             row.bindValue(3, text(ids[std::size_t(i)]));
-            if (!row.exec()) return false;
+            if (!done(row, row.exec())) return false;
         }
         return true;
     });
-    if (!done) return done.problem();
+    if (!remembered) return remembered.problem();
     return first;
 }
 

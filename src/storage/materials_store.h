@@ -2,6 +2,7 @@
 
 #include <QLockFile>
 #include <QSqlDatabase>
+#include <QSqlError>
 #include <QString>
 #include <functional>
 #include <memory>
@@ -38,8 +39,8 @@ struct Photograph {
 class MaterialsStore {
  public:
     /// Opens the library, or makes an empty one; one of an older schema is brought up to date. Refuses one that is
-    /// damaged (libraryDamaged), of a newer program (libraryNewer), or in a folder that cannot be written
-    /// (folderUnwritable).
+    /// damaged (libraryDamaged), of a newer program (libraryNewer), or, where there is none yet, in a folder that cannot
+    /// be written (folderUnwritable).
     static common::Result<std::unique_ptr<MaterialsStore>> open(const QString& file);
     /// The same library with the same rights, for use on the calling thread; this store must outlive it.
     common::Result<std::unique_ptr<MaterialsStore>> another() const;
@@ -47,13 +48,17 @@ class MaterialsStore {
     MaterialsStore(const MaterialsStore&) = delete;
     MaterialsStore& operator=(const MaterialsStore&) = delete;
 
-    /// Another copy of the program holds the library: changes are refused with libraryBusy.
-    bool isReadOnly() const { return !lock_.isLocked() && !sharesLock_; }
+    /// Another copy of the program holds the library (changes are refused with libraryBusy), or nobody may write to it
+    /// (libraryReadOnly).
+    bool isReadOnly() const { return isUnwritable_ || (!lock_.isLocked() && !sharesLock_); }
     /// This opening made the library.
     bool isNew() const { return isNew_; }
     const QString& file() const { return file_; }
 
-    common::Result<materials::Drawer> drawer() const;
+    /// What is to be said of that: libraryBusy or libraryReadOnly.
+    std::optional<common::Problem> whyReadOnly() const;
+    /// All that can be read. Of rows that cannot, which stay in the library, `unreadable` tells (thingsUnreadable).
+    common::Result<materials::Drawer> drawer(std::optional<common::Problem>* unreadable = nullptr) const;
     /// The trays alone, in the order of their names.
     common::Result<std::vector<materials::Tray>> trays() const;
 
@@ -84,12 +89,17 @@ class MaterialsStore {
     bool putTray(const materials::Tray& tray);
     common::Done changed(const std::function<bool()>& work);
     common::Problem problem(common::ProblemKind kind) const;
+    common::Problem problem(const QSqlError& error) const;
+    /// Remembers why a query was not done.
+    bool done(QSqlQuery& query, bool isDone);
 
     QString file_;
     QLockFile lock_;
     QSqlDatabase database_;
     bool sharesLock_ = false;  // of the store that this is another of
+    bool isUnwritable_ = false;
     bool isNew_ = false;
+    QSqlError error_;
 };
 
 }  // namespace storage

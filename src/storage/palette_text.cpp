@@ -34,7 +34,8 @@ common::Result<Table> tableFromPalette(const common::Bytes& text, const std::str
         }
         const QString called = words.mid(3).join(' ');
         const std::string hex = colour::hexFromSrgb8({components[0], components[1], components[2]});
-        table.rows.push_back({int(i) + 1, {called.isEmpty() ? hex : called.toStdString(), hex}});
+        // Without the sign, which begins a remark in some lists.
+        table.rows.push_back({int(i) + 1, {called.isEmpty() ? hex.substr(1) : called.toStdString(), hex}});
     }
     return table;
 }

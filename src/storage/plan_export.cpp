@@ -115,7 +115,7 @@ QJsonObject stepJson(const planning::Plan& plan, const planning::Step& step) {
             {"stick", stickOrNull(plan, step.stick)},
             {"tool", QJsonValue()},
             {"manner", text(pigment::nameOf(step.manner))},
-            {"map", mapName(step)},
+            {"map", mapName(step.number)},
             {"minutes", step.minutes},
             {"waitMinutes", step.waitMinutes},
             {"after", after},
@@ -152,8 +152,12 @@ Laid laidBy(const planning::Plan& plan, const planning::Step& step) {
 
 }  // namespace
 
-QString mapName(const planning::Step& step) {
-    return QStringLiteral("maps/%1.png").arg(step.number, 3, 10, QLatin1Char('0'));
+QString mapName(int step) {
+    return QStringLiteral("maps/%1.png").arg(step, 3, 10, QLatin1Char('0'));
+}
+
+QString stageName(int step) {
+    return QStringLiteral("stages/%1.png").arg(step, 3, 10, QLatin1Char('0'));
 }
 
 QJsonObject planJson(const planning::Plan& plan, const planning::Study& study) {
@@ -219,7 +223,7 @@ QByteArray stepsCsv(const planning::Plan& plan) {
                        step.stick >= 0 ? stickId(plan, step.stick) : QString(),
                        step.stick >= 0 ? text(plan.sticks[std::size_t(step.stick)].name) : QString(),
                        text(pigment::nameOf(step.manner)), percent(laid.light), percent(laid.medium),
-                       percent(laid.heavy), whereOf(plan, step), mapName(step), QString::number(step.minutes),
+                       percent(laid.heavy), whereOf(plan, step), mapName(step.number), QString::number(step.minutes),
                        QString::number(step.waitMinutes), after.join(' '), why.join(QStringLiteral("; "))});
     }
     return csv;

@@ -13,7 +13,8 @@ QByteArray stepsCsv(const planning::Plan& plan);
 QByteArray pullListCsv(const planning::Plan& plan);
 
 /// Where a step's pressure map is written beside plan.json: "maps/007.png".
-QString mapName(const planning::Step& step);
+QString mapName(int step);
+QString stageName(int step);
 
 /// An image (CV_8UC3 in the order R G B, or CV_8UC1) as PNG.
 QByteArray pngOf(const cv::Mat& image);

@@ -113,7 +113,10 @@ class FieldReader {
     FieldReader(const QJsonValue& json, const std::string& file) : value_(json), json_(json.toObject()), file_(file) {}
     std::optional<Problem> problem;
 
-    void text(const Field& field, std::string& value) { value = stringIn(json_, field.name); }
+    void text(const Field& field, std::string& value) {
+        value = stringIn(json_, field.name);
+        if (value.size() > planning::mostLetters) fail(field);
+    }
     void flag(const Field& field, bool& value) { value = json_[key(field)].toBool(value); }
     template <typename Number>
     void number(const Field& field, Number& value, const Bounds& bounds) {
@@ -158,7 +161,8 @@ class FieldReader {
         if (isLeftOut(field)) return;
         const QJsonArray told = json_[key(field)].toArray();
         light = colour::Xyz{told[0].toDouble(), told[1].toDouble(), told[2].toDouble()};
-        if (told.size() != 3 || !(light->y > 0)) fail(field);
+        const bool isFinite = std::isfinite(light->x) && std::isfinite(light->y) && std::isfinite(light->z);
+        if (told.size() != 3 || !isFinite || !(light->y > 0)) fail(field);
     }
     void place(const Field& fieldX, const Field& fieldY, double& x, double& y) {
         number(fieldX, x, planning::fractionBounds);
@@ -259,6 +263,25 @@ QJsonObject fromFirstVersion(QJsonObject json) {
     return json;
 }
 
+/// Frames that earlier programs let grow wider than a picture, or turn on and on, are put right.
+QJsonObject withFrameWithinBounds(QJsonObject json, bool& isMended) {
+    QJsonObject told = json["frame"].toObject();
+    const auto number = [&](const char* name) { return told[QLatin1String(name)].toDouble(); };
+    subject::Frame frame{number("centreX"), number("centreY"), number("width"), number("degrees")};
+    const subject::Frame kept = subject::withinBounds(frame);
+    const auto put = [&](const char* name, double value) {
+        if (!told[QLatin1String(name)].isDouble() || number(name) == value) return;
+        told[QLatin1String(name)] = value;
+        isMended = true;
+    };
+    put("centreX", kept.centreX);
+    put("centreY", kept.centreY);
+    put("width", kept.width);
+    put("degrees", kept.degrees);
+    if (isMended) json["frame"] = told;
+    return json;
+}
+
 }  // namespace
 
 QJsonObject jsonOf(const planning::Study& study) {
@@ -270,14 +293,18 @@ QJsonObject jsonOf(const planning::Study& study) {
     return writer.json;
 }
 
-common::Result<planning::Study> studyFrom(const QJsonObject& json, const std::string& name) {
+common::Result<planning::Study> studyFrom(const QJsonObject& json, const std::string& name, bool* isFrameMended) {
     if (json["format"].toString() != "yawning-dune-study") return Problem{ProblemKind::duneDamaged, name, 0, "format"};
-    const double version = json["version"].toDouble(1);
-    if (version > studyVersion) return Problem{ProblemKind::duneNewer, name};
-    FieldReader reader(version < studyVersion ? fromFirstVersion(json) : json, name);
+    const auto version = versionIn(json);
+    if (!version) return Problem{ProblemKind::duneDamaged, name, 0, "version"};
+    if (*version > studyVersion) return Problem{ProblemKind::duneNewer, name};
+    bool isMended = false;
+    const QJsonObject mended = withFrameWithinBounds(json, isMended);
+    FieldReader reader(*version < studyVersion ? fromFirstVersion(mended) : mended, name);
     planning::Study study;
     planning::describe(reader, study);
     if (reader.problem) return *reader.problem;
+    if (isFrameMended) *isFrameMended = isMended;
     return study;
 }
 

@@ -8,7 +8,7 @@
 namespace storage {
 
 common::Result<Table> readTable(const std::string& file, const common::Progress& progress) {
-    const auto bytes = common::readFile(file);
+    const auto bytes = common::readFile(file, mostListBytes);
     if (!bytes) return bytes.problem();
     const auto view =
         QByteArrayView(bytes->data(), std::ssize(*bytes)).first(std::min<qsizetype>(1 << 16, std::ssize(*bytes)));

@@ -23,6 +23,7 @@ struct Table {
 };
 
 inline constexpr int mostRows = 1'000'000;
+inline constexpr std::uintmax_t mostListBytes = 256'000'000;
 
 /// A table out of CSV (RFC 4180, UTF-8). Fields may also be parted by semicolons or tabs: what the first row has most
 /// of. Rows that are not UTF-8 and what follows a quote that is never closed are listed as bad. Refuses a file in

@@ -48,7 +48,7 @@ void Borrowed::layOn(cv::Mat& lab, cv::Mat& squintedLab, const cv::Mat& mask) co
         for (int x = 0; x < mask.cols; ++x) {
             if (!mask.at<uchar>(y, x)) continue;
             cv::Vec3f& soft = squintedLab.at<cv::Vec3f>(y, x);
-            const auto [low, high] = std::ranges::equal_range(sorted, soft[0]);
+            const auto [low, high] = std::equal_range(sorted.begin(), sorted.end(), soft[0]);
             const double rank = ((low - sorted.begin()) + (high - sorted.begin())) / 2.0 / double(sorted.size());
             const double at = std::clamp(rank * ranks - 0.5, 0.0, ranks - 1.0);
             const auto i = std::size_t(at);

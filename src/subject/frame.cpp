@@ -23,7 +23,7 @@ Eigen::Matrix3d neutralising(const Frame& frame) {
 
 }  // namespace
 
-FramePlace::FramePlace(const Frame& frame, cv::Size reference, double format)
+FramePlace::FramePlace(const Frame& frame, cv::Size2d reference, double format)
     : reference_(reference),
       centre_(frame.centreX * reference.width, frame.centreY * reference.height),
       cos_(std::cos(frame.degrees * radians)),
@@ -71,14 +71,15 @@ cv::Mat framed(const cv::Mat& xyz, const Frame& frame, double format, int longSi
         cv::warpAffine(xyz, image, cv::getAffineTransform(from, to), {width, height},
                        cv::INTER_LINEAR | cv::WARP_INVERSE_MAP, cv::BORDER_REPLICATE);
     }
-    const double scale = double(longSide) / std::max(width, height);
+    // Larger than a few pixels, or there is nothing to part into areas.
+    const double scale = std::min(double(longSide) / std::max(width, height),
+                                  std::max(1.0, double(leastFramedPixels) / std::min(width, height)));
+    const cv::Size size(std::max(1, int(std::lround(width * scale))), std::max(1, int(std::lround(height * scale))));
     cv::Mat out;
-    if (scale < 1)
-        cv::resize(image, out,
-                   {std::max(1, int(std::lround(width * scale))), std::max(1, int(std::lround(height * scale)))}, 0, 0,
-                   cv::INTER_AREA);
-    else
+    if (size == image.size())
         out = image.clone();
+    else
+        cv::resize(image, out, size, 0, 0, scale < 1 ? cv::INTER_AREA : cv::INTER_LINEAR);
     neutralise(out, frame);
     return out;
 }
@@ -91,11 +92,19 @@ void neutralise(cv::Mat& xyz, const Frame& frame) {
     cv::transform(xyz.clone(), xyz, m);
 }
 
+Frame withinBounds(Frame frame) {
+    frame.centreX = std::clamp(frame.centreX, 0.0, 1.0);
+    frame.centreY = std::clamp(frame.centreY, 0.0, 1.0);
+    frame.width = std::clamp(frame.width, 0.0, mostFrameWidth);
+    frame.degrees = std::remainder(frame.degrees, 360.0);
+    return frame;
+}
+
 Frame levelled(const Frame& frame, const FramePlace& place, const cv::Point2d& from, const cv::Point2d& to) {
     const double angle = std::atan2((to.y - from.y) * place.height(), (to.x - from.x) * place.width()) / radians;
     Frame turned = frame;
     turned.degrees += angle - 90 * std::round(angle / 90);
-    return turned;
+    return withinBounds(turned);
 }
 
 Cropped cropped(const Frame& frame, const FramePlace& place, const cv::Point2d& from, const cv::Point2d& to,
@@ -107,8 +116,10 @@ Cropped cropped(const Frame& frame, const FramePlace& place, const cv::Point2d& 
     const cv::Point2d centre = place.inReference((from + to) * 0.5);
     part.centreX = centre.x;
     part.centreY = centre.y;
+    // As wide as it will be shown: what does not fit is made smaller.
     part.width = std::max(boxWidth, boxHeight * format) / place.reference().width;
-    return {part, format};
+    part.width = FramePlace(part, place.reference(), format).width() / place.reference().width;
+    return {withinBounds(part), format};
 }
 
 Frame withGrey(const Frame& frame, const colour::Xyz& shown) {

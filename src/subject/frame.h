@@ -19,11 +19,17 @@ struct Frame {
     bool operator==(const Frame&) const = default;
 };
 
+/// A frame that is turned across a tall reference is wider than that.
+inline constexpr double mostFrameWidth = 1000;
+
+/// The same frame with its turn between -180° and 180°, its centre on the reference and no wider than any may be.
+Frame withinBounds(Frame frame);
+
 /// How a frame lies on a reference of this size for a sheet of this format (width by height). What does not fit is made
 /// smaller round its centre.
 class FramePlace {
  public:
-    FramePlace(const Frame& frame, cv::Size reference, double format);
+    FramePlace(const Frame& frame, cv::Size2d reference, double format);
 
     double width() const { return width_; }  // in the reference's pixels
     double height() const { return height_; }
@@ -37,8 +43,10 @@ class FramePlace {
     double width_, height_, cos_, sin_;
 };
 
-/// The framed part of a picture (CV_32FC3, XYZ relative to D50), reduced to at most `longSide` pixels, the grey made
-/// neutral by Bradford scaling at its own luminance.
+inline constexpr int leastFramedPixels = 16;
+
+/// The framed part of a picture (CV_32FC3, XYZ relative to D50), reduced to at most `longSide` pixels and enlarged to
+/// leastFramedPixels on each side as far as that allows, the grey made neutral by Bradford scaling at its own luminance.
 cv::Mat framed(const cv::Mat& xyz, const Frame& frame, double format, int longSide);
 
 /// Makes the frame's grey neutral in a picture of CV_32FC3, XYZ relative to D50, in place; nothing without one.

@@ -23,13 +23,22 @@ struct Metadata {
     std::vector<std::uint8_t> iccProfile;
 };
 
+bool stands(std::span<const std::uint8_t> bytes, std::size_t at, std::string_view word) {
+    return bytes.size() >= at + word.size() &&
+           std::equal(word.begin(), word.end(), bytes.begin() + std::ptrdiff_t(at),
+                      [](char c, std::uint8_t b) { return std::uint8_t(c) == b; });
+}
+
 /// By the first bytes of PNG, JPEG, TIFF and WebP.
 bool looksLikePicture(std::span<const std::uint8_t> bytes) {
-    const auto begins = [&](std::string_view magic) {
-        return bytes.size() >= magic.size() && std::equal(magic.begin(), magic.end(), bytes.begin(),
-                                                          [](char c, std::uint8_t b) { return std::uint8_t(c) == b; });
-    };
-    return begins("\x89PNG") || begins("\xFF\xD8") || begins("II*") || begins("MM") || begins("RIFF");
+    const auto begins = [&](std::string_view magic) { return stands(bytes, 0, magic); };
+    const bool isWebp = begins("RIFF") && stands(bytes, 8, "WEBP");
+    return begins("\x89PNG") || begins("\xFF\xD8") || begins("II*") || begins("MM") || isWebp;
+}
+
+/// The animation flag of WebP's extended header (RFC 9649, section 2.7).
+bool webpMoves(std::span<const std::uint8_t> bytes) {
+    return stands(bytes, 8, "WEBPVP8X") && bytes.size() > 20 && (bytes[20] & 0x02) != 0;
 }
 
 common::Result<Metadata> readMetadata(std::span<const std::uint8_t> bytes, const std::string& name) {
@@ -42,16 +51,19 @@ common::Result<Metadata> readMetadata(std::span<const std::uint8_t> bytes, const
         metadata.height = image->pixelHeight();
         const auto& exif = image->exifData();
         const auto found = exif.findKey(Exiv2::ExifKey("Exif.Image.Orientation"));
-        if (found != exif.end()) metadata.orientation = static_cast<int>(found->toLong());
+        if (found != exif.end() && found->count() > 0) metadata.orientation = static_cast<int>(found->toLong());
         const auto meaning = exif.findKey(Exiv2::ExifKey("Exif.Image.PhotometricInterpretation"));
         constexpr int separated = 5;  // TIFF 6.0, section 16
-        if (meaning != exif.end()) metadata.inInks = meaning->toLong() == separated;
+        if (meaning != exif.end() && meaning->count() > 0) metadata.inInks = meaning->toLong() == separated;
         if (image->iccProfileDefined()) {
             const Exiv2::DataBuf* profile = image->iccProfile();
             metadata.iccProfile.assign(profile->pData_, profile->pData_ + profile->size_);
         }
-    } catch (const Exiv2::Error&) {
-        return Problem{looksLikePicture(bytes) ? ProblemKind::pictureTruncated : ProblemKind::pictureUnknown, name};
+    } catch (const Exiv2::Error& error) {
+        if (error.code() == Exiv2::kerInvalidIccProfile) return Problem{ProblemKind::pictureProfile, name};
+        return Problem{ProblemKind::pictureTruncated, name};
+    } catch (const std::exception&) {  // what the library lets through of others
+        return Problem{ProblemKind::pictureTruncated, name};
     }
     return metadata;
 }
@@ -115,13 +127,10 @@ cv::Mat decoded(std::span<const std::uint8_t> bytes) {
     return image;
 }
 
-}  // namespace
-
-namespace {
-
 /// What a header tells, and no more than it takes to refuse.
 common::Result<Metadata> checked(std::span<const std::uint8_t> bytes, const std::string& name) {
-    if (bytes.empty()) return Problem{ProblemKind::pictureUnknown, name};
+    if (!looksLikePicture(bytes)) return Problem{ProblemKind::pictureUnknown, name};
+    if (webpMoves(bytes)) return Problem{ProblemKind::pictureMoving, name};
     auto metadata = readMetadata(bytes, name);
     if (!metadata) return metadata.problem();
     if (metadata->width * metadata->height > mostMegapixels * 1e6) return Problem{ProblemKind::pictureTooLarge, name};
@@ -132,11 +141,6 @@ common::Result<Metadata> checked(std::span<const std::uint8_t> bytes, const std:
 }
 
 }  // namespace
-
-std::optional<Problem> pictureProblem(std::span<const std::uint8_t> bytes, const std::string& name) {
-    const auto metadata = checked(bytes, name);
-    return metadata ? std::nullopt : std::optional(metadata.problem());
-}
 
 common::Result<DecodedPicture> decodePicture(std::span<const std::uint8_t> bytes, const std::string& name) {
     auto metadata = checked(bytes, name);
@@ -152,7 +156,9 @@ common::Result<Picture> readPicture(std::span<const std::uint8_t> bytes, const s
     if (!source) return source.problem();
     // By a whole factor while the light is measured, which saves most of the memory; the rest of the way afterwards.
     const int longSide = std::max(source->bgr.cols, source->bgr.rows);
-    auto measured = colour::xyzImageReduced(source->bgr, source->iccProfile, name, longSide / workingLongSide);
+    const int shortSide = std::min(source->bgr.cols, source->bgr.rows);
+    const int factor = std::min(longSide / workingLongSide, shortSide);  // of a strip a row is left
+    auto measured = colour::xyzImageReduced(source->bgr, source->iccProfile, name, factor);
     if (!measured) return measured.problem();
     Picture picture;
     picture.xyz = *measured;

@@ -1,7 +1,7 @@
 #pragma once
 
+#include <cstdint>
 #include <opencv2/core/mat.hpp>
-#include <optional>
 #include <span>
 #include <string>
 #include <vector>
@@ -13,6 +13,7 @@ namespace subject {
 /// Bounds on what is taken for a reference.
 inline constexpr int leastSidePixels = 32;
 inline constexpr double mostMegapixels = 200;
+inline constexpr std::uintmax_t mostPictureBytes = 512'000'000;
 
 /// A picture file's own pixels, upright (CV_8UC3 or CV_16UC3, B G R), and its ICC profile, which may be empty.
 struct DecodedPicture {
@@ -20,12 +21,9 @@ struct DecodedPicture {
     std::vector<std::uint8_t> iccProfile;
 };
 
-/// Decodes PNG, JPEG, TIFF or WebP. Refuses what is no picture, is cut off, is meant for printing, or has a side under
-/// leastSidePixels or more than mostMegapixels; `name` stands in the problem.
+/// Decodes PNG, JPEG, TIFF or WebP. Refuses what is no picture, is cut off, moves, is meant for printing, has a damaged
+/// profile, a side under leastSidePixels or more than mostMegapixels; `name` stands in the problem.
 common::Result<DecodedPicture> decodePicture(std::span<const std::uint8_t> bytes, const std::string& name);
-
-/// What can be said against a picture file without decoding it; the rest is found by reading it.
-std::optional<common::Problem> pictureProblem(std::span<const std::uint8_t> bytes, const std::string& name);
 
 /// A reference as it is worked on: upright, colours measured, reduced so that its long side is at most the working
 /// size.

@@ -12,7 +12,10 @@ namespace subject {
 Pyramid::Pyramid(cv::Mat bgr, std::vector<std::uint8_t> iccProfile) : iccProfile_(std::move(iccProfile)) {
     constexpr int leastLongSide = 512;
     levels_.push_back(std::move(bgr));
-    while (std::max(levels_.back().cols, levels_.back().rows) > 2 * leastLongSide) {
+    const auto isLarge = [&](const cv::Mat& level) {
+        return std::max(level.cols, level.rows) > 2 * leastLongSide && std::min(level.cols, level.rows) > 1;
+    };
+    while (isLarge(levels_.back())) {
         cv::Mat half;
         cv::resize(levels_.back(), half, {}, 0.5, 0.5, cv::INTER_AREA);
         levels_.push_back(half);

@@ -31,6 +31,15 @@ QString problemSentence(const common::Problem& problem) {
                                   : say("%1 is not there: check the name and the folder.").arg(file);
         case ProblemKind::fileUnreadable:
             return say("%1 cannot be read: check that it is a file and that you may open it.").arg(file);
+        case ProblemKind::fileTooLarge:
+            return say("%1 is larger than any file of its kind (%2 MB at most): check that it is the right one.")
+                .arg(file, allowed);
+        case ProblemKind::pictureProfile:
+            return say("The colour profile in %1 is damaged, so that its colours cannot be known: save the picture "
+                       "again in sRGB.")
+                .arg(file);
+        case ProblemKind::pictureMoving:
+            return say("%1 is a moving picture: save one picture of it as PNG and take that.").arg(file);
         case ProblemKind::pictureUnknown:
             return say("%1 is no picture that can be read: take a PNG, JPEG, TIFF or WebP file.").arg(file);
         case ProblemKind::pictureTruncated:
@@ -61,8 +70,13 @@ QString problemSentence(const common::Problem& problem) {
         case ProblemKind::folderUnwritable:
             return say("%1 cannot be written: choose a folder that you may write to.").arg(file);
         case ProblemKind::writeFailed:
-            return say("%1 could not be written whole, and what was there is kept: check the room on the disk.")
+            return say("%1 could not be written, and what was there is kept: the disk has a fault, so write to another.")
                 .arg(file);
+        case ProblemKind::diskFull:
+            return say("There is no room for %1 on the disk, and what was there is kept: make room and write it again.")
+                .arg(file);
+        case ProblemKind::outputFailed:
+            return say("What was computed could not be written out whole: check that there is room where it goes.");
         case ProblemKind::trayEmpty:
             return say("The tray has no stick, pencil or pan to plan with: add some to the materials%1.")
                 .arg(file.isEmpty() ? QString() : say(" in %1").arg(file));
@@ -92,6 +106,9 @@ QString problemSentence(const common::Problem& problem) {
         case ProblemKind::listUnknown:
             return say("%1 is no list that can be read: take a CSV table, a palette (.gpl), colour readings (CGATS) or "
                        "a whole drawer (.json).")
+                .arg(file);
+        case ProblemKind::listIncludes:
+            return say("%1 draws in another file (.INCLUDE), which is not followed: put all readings into one list.")
                 .arg(file);
         case ProblemKind::coloursUnknown:
             return say("%1 holds no colours that can be read (%2): it needs LAB, XYZ or spectral readings under D50.")
@@ -134,12 +151,27 @@ QString problemSentence(const common::Problem& problem) {
                        "they can "
                        "be read.")
                 .arg(file);
+        case ProblemKind::libraryReadOnly:
+            return say("The materials in %1 may be read and not changed: give yourself the right to write there.")
+                .arg(file);
+        case ProblemKind::thingsUnreadable:
+            return say("%1 of the materials in %2 cannot be read and are left out (%3): enter them again, or put a "
+                       "saved copy of the file in its place.")
+                .arg(QString::number(problem.row), file, what);
+        case ProblemKind::frameMended:
+            return say("The frame in %1 went beyond its picture and has been put right: look at it under Subject.")
+                .arg(file);
         case ProblemKind::numberBad:
             return say("The %1 cannot be %2: take %3.").arg(file, what, allowed);
         case ProblemKind::colourBad:
             return say("\"%1\" is no colour: write it as #rrggbb.").arg(what);
         case ProblemKind::nameUnknown:
             return say("%1 \"%2\" is not known: take one of %3.").arg(file, what, allowed);
+        case ProblemKind::memoryShort:
+            return say("There is not enough memory for this: close other programs, or take a smaller picture.");
+        case ProblemKind::unexpected:
+            return say("This went wrong (%1), and nothing was changed: save your study and try it another way.")
+                .arg(what);
         case ProblemKind::cancelled:
             return say("Stopped.");
     }

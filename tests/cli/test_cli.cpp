@@ -126,6 +126,81 @@ class TestCli : public QObject {
         QVERIFY2(inks.err.contains("meant for printing"), inks.err.constData());
     }
 
+    /// What others put into a plan's folder stays; what an earlier plan left goes.
+    void aFolderKeepsWhatIsNotThePlans() {
+        QVERIFY(QDir().mkpath(at("shared/stages")));
+        write(at("shared/stages/my-own.png"), "mine");
+        write(at("shared/stages/999.png"), "mine too");
+        write(at("shared/notes.txt"), "mine as well");
+        QCOMPARE(run({"plan", at("ball.dune"), "--out", at("shared"), "--layers", "4"}).status, 0);
+        const auto steps = [&] {
+            return QJsonDocument::fromJson(fileBytes(at("shared/plan.json"))).object()["steps"].toArray().size();
+        };
+        const auto before = steps();
+        QCOMPARE(run({"plan", at("ball.dune"), "--out", at("shared"), "--layers", "2"}).status, 0);
+        QVERIFY(steps() < before);
+        QCOMPARE(QDir(at("shared/maps")).entryList(QDir::Files).size(), steps());
+        QCOMPARE(QDir(at("shared/stages")).entryList(QDir::Files).size(), steps() + 3);
+        QCOMPARE(fileBytes(at("shared/stages/my-own.png")), QByteArray("mine"));
+        QCOMPARE(fileBytes(at("shared/stages/999.png")), QByteArray("mine too"));
+        QCOMPARE(QDir(at("shared")).entryList(QDir::Files | QDir::Hidden),
+                 (QStringList{"notes.txt", "plan.json", "plan.pdf", "pull-list.csv", "steps.csv"}));
+    }
+
+    void twoPlansIntoOneFolderLeaveAWholeOne() {
+        std::array<QProcess, 2> plans;
+        for (int i = 0; i < 2; ++i)
+            plans[std::size_t(i)].start(QStringLiteral(CLI_PROGRAM), {"plan", at("ball.dune"), "--out", at("both"),
+                                                                      "--layers", QString::number(2 + 2 * i)});
+        for (QProcess& plan : plans) QVERIFY(plan.waitForFinished(120000) && plan.exitCode() == 0);
+        const QJsonObject json = QJsonDocument::fromJson(fileBytes(at("both/plan.json"))).object();
+        const int layers = json["approach"].toObject()["layers"].toInt();
+        QCOMPARE(run({"plan", at("ball.dune"), "--out", at("alone"), "--layers", QString::number(layers)}).status, 0);
+        for (const char* part : {"maps", "stages"}) {
+            const QDir both(at("both") + '/' + part), alone(at("alone") + '/' + part);
+            QCOMPARE(both.entryList(QDir::Files), alone.entryList(QDir::Files));
+            for (const QString& name : alone.entryList(QDir::Files))
+                QCOMPARE(fileBytes(both.filePath(name)), fileBytes(alone.filePath(name)));
+        }
+    }
+
+    /// What is written out may find no room: every command says so.
+    void aFullOutputIsSaid_data() {
+        QTest::addColumn<QStringList>("arguments");
+        QTest::addColumn<QByteArray>("input");
+        QTest::newRow("convert") << QStringList{"convert", "--from", "lab", "--to", "xyz"} << QByteArray("50 0 0\n");
+        QTest::newRow("film") << QStringList{"film", "--paper", "#808080"} << QByteArray();
+        QTest::newRow("film rows") << QStringList{"film"} << QByteArray("#808080 #ff0000,soft,press,heavy\n");
+        QTest::newRow("inspect") << QStringList{"inspect", at("ball.dune")} << QByteArray();
+        QTest::newRow("help") << QStringList{"--help"} << QByteArray();
+    }
+    void aFullOutputIsSaid() {
+        QFETCH(QStringList, arguments);
+        QFETCH(QByteArray, input);
+        QProcess process;
+        process.setStandardOutputFile("/dev/full");
+        process.start(QStringLiteral(CLI_PROGRAM), arguments);
+        process.write(input);
+        process.closeWriteChannel();
+        QVERIFY(process.waitForFinished(60000));
+        QCOMPARE(process.exitCode(), 2);
+        QCOMPARE(process.readAllStandardError(),
+                 QByteArray("What was computed could not be written out whole: check that there is room where it "
+                            "goes.\n"));
+    }
+
+    void stripsGetASheetThatThereCanBe() {
+        for (const cv::Size size : {cv::Size(900, 60), cv::Size(60, 900), cv::Size(4000, 40)}) {
+            cv::Mat strip(size, CV_8UC3);
+            cv::randu(strip, 0, 255);
+            std::vector<uchar> png;
+            cv::imencode(".png", strip, png);
+            write(at("strip.png"), QByteArray(reinterpret_cast<const char*>(png.data()), qsizetype(png.size())));
+            const Run made = run({"plan", at("strip.png"), "--out", at("strip"), "--areas", "3", "--layers", "2"});
+            QVERIFY2(made.status == 0, made.err.constData());
+        }
+    }
+
     void layersAndDetailAreOptions() {
         QCOMPARE(run({"plan", at("ball.png"), "--out", at("few"), "--areas", "3", "--sticks", "12", "--layers", "2",
                       "--detail", "suggest"})

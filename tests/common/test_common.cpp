@@ -69,11 +69,12 @@ class TestCommon : public QObject {
         std::string bytes;
         for (int i = 0; i < 70000; ++i) bytes += char(i * 7);
         std::ofstream(path, std::ios::binary) << bytes;
-        const auto read = readFile(path);
+        const auto read = readFile(path, 70000);
         QVERIFY(read.ok());
         QCOMPARE(std::string(read->begin(), read->end()), bytes);
-        QCOMPARE(readFile(path.string() + "x").problem().kind, ProblemKind::fileMissing);
-        QCOMPARE(readFile(path.parent_path()).problem().kind, ProblemKind::fileUnreadable);
+        QCOMPARE(readFile(path.string() + "x", 1000).problem().kind, ProblemKind::fileMissing);
+        QCOMPARE(readFile(path, 2).problem().kind, ProblemKind::fileTooLarge);
+        QCOMPARE(readFile(path.parent_path(), 1000).problem().kind, ProblemKind::fileUnreadable);
     }
 
     void everyIndexIsVisitedOnce() {

@@ -191,7 +191,7 @@ class TestLists : public QObject {
         QCOMPARE(found.things.size(), std::size_t(3));
         QCOMPARE(medium(found.things[1]).name, std::string("Hot orange"));
         QCOMPARE(medium(found.things[1]).masstone, (colour::Srgb8{255, 128, 7}));
-        QCOMPARE(medium(found.things[2]).name, std::string("#0c0d0e"));
+        QCOMPARE(medium(found.things[2]).name, std::string("0c0d0e"));
 
         const std::vector<Owned> things = ownedThings();
         const auto back = readTable(written("own.gpl", paletteText(things, "Mine")));
@@ -224,6 +224,85 @@ class TestLists : public QObject {
         QCOMPARE(back.known, int(things.size()) - 1);
         for (std::size_t i = 0; i < back.things.size(); ++i)
             QVERIFY(back.things[i] == things[i]);  // nothing is lost and the colours are the same
+    }
+
+    /// Names as artists give them, through every format that has names, and back.
+    void oddNamesComeBack_data() {
+        QTest::addColumn<QString>("ending");
+        for (const char* ending : {"csv", "gpl", "txt"}) QTest::newRow(ending) << QString(ending);
+    }
+    void oddNamesComeBack() {
+        QFETCH(QString, ending);
+        std::vector<Owned> things;
+        for (const char* name : {"no. #3, pale", "#aabbcc", "ocre jaune br\u00fbl\u00e9", "Gr\u00fcn", "'quoted'",
+                                 "BEGIN_DATA", "12", "semi;colon, comma"}) {
+            materials::Material medium;
+            medium.id = "t" + std::to_string(things.size());
+            medium.name = name;
+            things.push_back({medium});
+        }
+        const QString file = "odd." + ending;
+        const auto bytes = listFor(file, things);
+        QVERIFY(bytes);
+        const auto table = readTable(written(file.toUtf8().constData(), *bytes));
+        QVERIFY(table.ok() && table->bad.empty());
+        const auto column = std::ranges::find(table->headings, "name") - table->headings.begin();
+        QCOMPARE(table->rows.size(), things.size());
+        for (std::size_t i = 0; i < things.size(); ++i)
+            QCOMPARE(table->rows[i].fields[std::size_t(column)], materials::nameOf(things[i]));
+    }
+
+    void whatALineCannotHoldIsLeftOutOfNames() {
+        materials::Material medium;
+        medium.id = "t";
+        medium.name = std::string("two\nlines\0and a zero", 20);
+        for (const char* file : {"odd.csv", "odd.gpl", "odd.txt"}) {
+            const auto table = readTable(written(file, *listFor(QString(file), {{medium}})));
+            QVERIFY2(table.ok() && table->bad.empty() && table->rows.size() == 1, file);
+        }
+    }
+
+    void paletteColoursWithoutANameAreNamedByTheirCode() {
+        const auto table = tableFromPalette(bytesOf("GIMP Palette\n170 187 204\n"), "x.gpl");
+        QCOMPARE(table->rows.at(0).fields, (std::vector<std::string>{"aabbcc", "#aabbcc"}));
+    }
+
+    /// A list may not open other files, nor wait at a pipe for ever.
+    void includesAreRefused() {
+        for (const char* line : {".INCLUDE \"/etc/passwd\"", "  .include '/dev/zero'"})
+            QCOMPARE(tableFromReadings(bytesOf(QByteArray("CGATS.17\n") + line + "\nBEGIN_DATA_FORMAT\nSAMPLE_ID\n"
+                                               "END_DATA_FORMAT\nNUMBER_OF_SETS 0\nBEGIN_DATA\nEND_DATA\n"),
+                                       "dev.txt")
+                         .problem()
+                         .kind,
+                     ProblemKind::listIncludes);
+    }
+
+    void rowsBeforeTheirFormatAreRefused() {
+        QCOMPARE(tableFromReadings(bytesOf("CGATS.17\nNUMBER_OF_FIELDS 2\nNUMBER_OF_SETS 1\nBEGIN_DATA\nA1 3\nEND_DATA\n"
+                                           "BEGIN_DATA_FORMAT\nSAMPLE_ID LAB_L\nEND_DATA_FORMAT\n"),
+                                   "dev.txt")
+                     .problem()
+                     .kind,
+                 ProblemKind::listUnknown);
+    }
+
+    /// In percent or not is said by the whole file: a soot reads under one percent everywhere.
+    void aBlackInPercentStaysBlack() {
+        QByteArray bands = "SAMPLE_ID", soot = "A1", white = "A2";
+        for (int nm = 400; nm <= 700; nm += 20) {
+            bands += " NM" + QByteArray::number(nm);
+            soot += " 0.8";
+            white += " 85";
+        }
+        const auto table = tableFromReadings(
+            bytesOf("CGATS.17\nNUMBER_OF_FIELDS 17\nBEGIN_DATA_FORMAT\n" + bands + "\nEND_DATA_FORMAT\nNUMBER_OF_SETS 2\n"
+                    "BEGIN_DATA\n" + soot + "\n" + white + "\nEND_DATA\n"),
+            "dev.txt");
+        QVERIFY(table.ok());
+        // L* of Y = 0.8 and 85 (CIE 15).
+        QVERIFY(std::fabs(QString::fromStdString(table->rows[0].fields[2]).toDouble() - 7.23) < 0.05);
+        QVERIFY(std::fabs(QString::fromStdString(table->rows[1].fields[2]).toDouble() - 93.88) < 0.05);
     }
 
     void readingsInOtherWordsAreReadOrRefused() {

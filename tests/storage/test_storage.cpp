@@ -1,4 +1,5 @@
 #include <sys/resource.h>
+#include <zip.h>
 
 #include <QJsonArray>
 #include <QTemporaryDir>
@@ -15,6 +16,8 @@
 #include "storage/materials_json.h"
 #include "storage/plan_export.h"
 #include "storage/study_json.h"
+#include "storage/whole_file.h"
+#include "subject/picture.h"
 
 using namespace storage;
 using common::ProblemKind;
@@ -26,7 +29,7 @@ common::Bytes bytesOf(const std::string& text) {
 }
 
 common::Bytes contents(const QString& file) {
-    return *common::readFile(file.toStdString());
+    return *common::readFile(file.toStdString(), 1 << 30);
 }
 
 void overwrite(const QString& file, const common::Bytes& bytes) {
@@ -168,9 +171,74 @@ class TestStorage : public QObject {
         const auto result = studyFrom(json, "x");
         QVERIFY(!result.ok());
         QCOMPARE(result.problem().kind, ProblemKind::duneNewer);
+        for (const QJsonValue& odd : {QJsonValue(2.5), QJsonValue("2"), QJsonValue(0), QJsonValue(-1)}) {
+            json["version"] = odd;
+            QCOMPARE(studyFrom(json, "x").problem().kind, ProblemKind::duneDamaged);
+        }
+        json["version"] = 4294967296.0;
+        QCOMPARE(studyFrom(json, "x").problem().kind, ProblemKind::duneNewer);
+        QJsonObject materials = jsonOf(smallLibrary());
+        materials["version"] = 2;
+        QCOMPARE(libraryFrom(materials, "x").problem().kind, ProblemKind::duneNewer);
         json["version"] = 1;
         json["areas"] = 1e9;
         QCOMPARE(studyFrom(json, "x").problem().kind, ProblemKind::duneDamaged);
+    }
+
+    /// Programs before this one let frames grow wider than the picture, and turn on and on.
+    void framesBeyondTheirPictureAreMended() {
+        const QTemporaryDir folder;
+        const QString file = folder.filePath("a.dune");
+        planning::Study study = smallStudy();
+        QVERIFY(writeDocument({study, smallLibrary()}, file.toStdString()).ok());
+        QVERIFY(!readDocument(file.toStdString())->isFrameMended);
+        QJsonObject json = jsonOf(study);
+        json["frame"] = QJsonObject{{"centreX", 1.2}, {"centreY", 0.5}, {"width", 1e9}, {"degrees", 405}};
+        bool isMended = false;
+        const auto back = studyFrom(json, "old.dune", &isMended);
+        QVERIFY(back.ok() && isMended);
+        QVERIFY(!planning::outOfBounds(*back));
+        QCOMPARE(back->frame.degrees, 45.0);
+        QCOMPARE(back->frame.centreX, 1.0);
+        // What could not be read again is not written.
+        study.frame.degrees = 1000;
+        const auto refused = writeDocument({study, smallLibrary()}, file.toStdString());
+        QCOMPARE(refused.problem().kind, ProblemKind::numberBad);
+        QVERIFY(readDocument(file.toStdString()).ok());
+        study.frame = {};
+        study.title = std::string(10'000'000, 'x');
+        QCOMPARE(writeDocument({study, smallLibrary()}, file.toStdString()).problem().kind, ProblemKind::numberBad);
+    }
+
+    /// Archives that are small and unpack to more than any study is.
+    void archivesThatSwellAreRefused() {
+        const QTemporaryDir folder;
+        const QString file = folder.filePath("swollen.dune");
+        const auto archive = [&](const std::vector<std::pair<const char*, zip_uint64_t>>& parts) {
+            const QByteArray zeros(1 << 24, ' ');
+            QFile::remove(file);
+            zip_t* zip = zip_open(file.toUtf8().constData(), ZIP_CREATE, nullptr);
+            for (const auto& [name, size] : parts) {
+                QByteArray content;
+                while (zip_uint64_t(content.size()) < size) content += zeros;
+                auto* held = static_cast<char*>(malloc(std::size_t(content.size())));
+                std::copy(content.begin(), content.end(), held);
+                zip_file_add(zip, name, zip_source_buffer(zip, held, zip_uint64_t(content.size()), 1), 0);
+            }
+            return zip_close(zip) == 0;
+        };
+        QVERIFY(archive({{"study.json", 80'000'000}}));
+        QVERIFY(QFileInfo(file).size() < 1'000'000);
+        QCOMPARE(readDocument(file.toStdString()).problem().kind, ProblemKind::duneDamaged);
+        std::vector<std::pair<const char*, zip_uint64_t>> many;
+        for (const char* name : {"a", "b", "c", "d", "e", "f", "g", "h"}) many.emplace_back(name, 140'000'000);
+        QVERIFY(archive(many));
+        QCOMPARE(readDocument(file.toStdString()).problem().kind, ProblemKind::duneDamaged);
+        // A file without any content that claims to be a picture of 6 GB is not read at all.
+        QFile sparse(folder.filePath("sparse.png"));
+        QVERIFY(sparse.open(QIODevice::WriteOnly) && sparse.resize(6'000'000'000));
+        QCOMPARE(common::readFile(sparse.fileName().toStdString(), subject::mostPictureBytes).problem().kind,
+                 ProblemKind::fileTooLarge);
     }
 
     void aFailedSaveKeepsTheOldFile() {
@@ -189,7 +257,7 @@ class TestStorage : public QObject {
         const auto full = writeWhole(kept.toStdString(), QByteArray(100000, 'x'));
         setrlimit(RLIMIT_FSIZE, &before);
         QVERIFY(!full.ok());
-        QCOMPARE(full.problem().kind, ProblemKind::writeFailed);
+        QCOMPARE(full.problem().kind, ProblemKind::diskFull);
         QCOMPARE(contents(kept), bytesOf("old"));
         QVERIFY(!writeWhole("/dev/null", "x").ok());
     }

@@ -1,3 +1,6 @@
+#include <sys/stat.h>
+#include <unistd.h>
+
 #include <QCoreApplication>
 #include <QFile>
 #include <QProcess>
@@ -43,6 +46,16 @@ Owned numbered(int n) {
     stick.id = "n" + std::to_string(n);
     stick.name = "stick " + std::to_string(n);
     return {stick};
+}
+
+/// What some other program does to a library.
+void changedBy(const QString& file, const QString& statement) {
+    {
+        QSqlDatabase database = QSqlDatabase::addDatabase("QSQLITE", "other");
+        database.setDatabaseName(file);
+        QVERIFY(database.open() && QSqlQuery(database).exec(statement));
+    }
+    QSqlDatabase::removeDatabase("other");
 }
 
 /// What the killed program does: writes one thing after the other and says each when it is confirmed.
@@ -248,6 +261,69 @@ class TestStore : public QObject {
         QCOMPARE(nowhere.problem().kind, ProblemKind::folderUnwritable);
         for (const auto& problem : {refused.problem(), newer.problem(), nowhere.problem()})
             QVERIFY(wording::problemSentence(problem).endsWith('.'));
+    }
+
+    void oneBadRowIsToldAndTheRestIsThere() {
+        const QString file = at("bad.sqlite");
+        QVERIFY(opened(file)->apply({.put = {numbered(1), numbered(2), numbered(3)}}).ok());
+        changedBy(file, "UPDATE thing SET kind = 'nonsense' WHERE id = 'n2'");
+        const auto store = opened(file);
+        std::optional<common::Problem> unreadable;
+        const auto drawer = store->drawer(&unreadable);
+        QVERIFY(drawer.ok());
+        QCOMPARE(drawer->things.size(), std::size_t(2));
+        QVERIFY(unreadable);
+        QCOMPARE(unreadable->kind, ProblemKind::thingsUnreadable);
+        QCOMPARE(unreadable->what, materials::idOf(numbered(2)));
+        // It stays where it is, and is there again when it is put right.
+        QVERIFY(store->apply({.put = {numbered(4)}}).ok());
+        changedBy(file, "UPDATE thing SET kind = 'soft' WHERE kind = 'nonsense'");
+        QCOMPARE(store->drawer()->things.size(), std::size_t(4));
+    }
+
+    void aSchemaBelowNothingIsDamage() {
+        const QString file = at("negative.sqlite");
+        opened(file);
+        changedBy(file, "PRAGMA user_version = -3");
+        QCOMPARE(MaterialsStore::open(file).problem().kind, ProblemKind::libraryDamaged);
+    }
+
+    void aDamagedPageIsDamage() {
+        const QString file = at("page.sqlite");
+        std::vector<materials::Owned> many;
+        for (int i = 0; i < 2000; ++i) many.push_back(numbered(i));
+        QVERIFY(opened(file)->apply({.put = many}).ok());
+        QFile raw(file);
+        QVERIFY(raw.open(QIODevice::ReadWrite));
+        for (qint64 at = 4096 * 3; at < raw.size(); at += 4096) {
+            raw.seek(at);
+            raw.write(QByteArray(512, 'x'));
+        }
+        raw.close();
+        auto store = MaterialsStore::open(file);
+        const auto kind = !store ? store.problem().kind : (*store)->apply({.put = many}).problem().kind;
+        QCOMPARE(kind, ProblemKind::libraryDamaged);
+    }
+
+    /// A library in a folder that may not be written is read; a change says why it cannot be.
+    void aReadOnlyLibraryIsRead() {
+        const QTemporaryDir folder;
+        const QString file = folder.filePath("own.sqlite");
+        QVERIFY(opened(file)->apply({.put = {numbered(1)}}).ok());
+        QVERIFY(chmod(file.toUtf8().constData(), 0444) == 0 && chmod(folder.path().toUtf8().constData(), 0555) == 0);
+        const uid_t before = geteuid();
+        if (before == 0) QVERIFY(seteuid(65534) == 0);  // nothing is read-only for root
+        {
+            auto store = MaterialsStore::open(file);
+            const bool isOpen = store.ok();
+            const std::size_t count = isOpen ? (*store)->drawer()->things.size() : 0;
+            const auto refused = isOpen ? (*store)->apply({.put = {numbered(2)}}) : common::Done(store.problem());
+            if (before == 0) QVERIFY(seteuid(before) == 0);
+            QVERIFY(isOpen);
+            QCOMPARE(count, std::size_t(1));
+            QCOMPARE(refused.problem().kind, ProblemKind::libraryReadOnly);
+        }
+        QVERIFY(chmod(folder.path().toUtf8().constData(), 0755) == 0);
     }
 
     void aSecondCopyReadsAndSaysSo() {

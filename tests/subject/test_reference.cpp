@@ -5,6 +5,7 @@
 #include <exiv2/exiv2.hpp>
 #include <opencv2/imgcodecs.hpp>
 #include <opencv2/imgproc.hpp>
+#include <random>
 
 #include "colour/difference.h"
 #include "colour/image_colour.h"
@@ -14,6 +15,7 @@
 #include "subject/frame.h"
 #include "subject/masses.h"
 #include "subject/picture.h"
+#include "subject/pyramid.h"
 #include "subject/squint.h"
 
 using namespace subject;
@@ -48,6 +50,20 @@ const RgbSpace rgbSpaces[] = {
     {"BT.2020", {0.3127, 0.3290, 1}, {{0.708, 0.292, 1}, {0.170, 0.797, 1}, {0.131, 0.046, 1}}, 2.2},
     {"ROMM", {0.3457, 0.3585, 1}, {{0.7347, 0.2653, 1}, {0.1596, 0.8404, 1}, {0.0366, 0.0001, 1}}, 1.8},
 };
+
+/// A JPEG with an APP2 segment that claims to hold a profile (ICC.1:2010, annex B.4).
+std::vector<std::uint8_t> withProfile(std::vector<std::uint8_t> jpeg, const std::vector<std::uint8_t>& profile) {
+    const std::string name("ICC_PROFILE\0\x01\x01", 14);
+    const std::size_t size = 2 + name.size() + profile.size();
+    std::vector<std::uint8_t> segment(2 + size);
+    segment[0] = 0xFF;
+    segment[1] = 0xE2;
+    segment[2] = std::uint8_t(size >> 8);
+    segment[3] = std::uint8_t(size);
+    std::ranges::copy(profile, std::ranges::copy(name, segment.begin() + 4).out);
+    jpeg.insert(jpeg.begin() + 2, segment.begin(), segment.end());
+    return jpeg;
+}
 
 /// A picture of sRGB codes (CV_8UC3, B G R) in another space by Little CMS, in 16 bits, as PNG with the profile in it.
 std::vector<std::uint8_t> savedIn(const RgbSpace& space, const cv::Mat& srgb) {
@@ -202,6 +218,13 @@ class TestReference : public QObject {
             huge[at + 3] = 40000 & 255;
         }
         add("40,000 x 40,000", huge, ProblemKind::pictureTooLarge);
+        const std::string gif = "GIF89a\x01\x01";
+        add("GIF", {gif.begin(), gif.end()}, ProblemKind::pictureUnknown);
+        // RFC 9649: an extended header that says that frames follow.
+        const std::string moving("RIFF\x1E\0\0\0WEBPVP8X\x0A\0\0\0\x02\0\0\0\x3F\0\0\x3F\0\0", 30);
+        add("animated WebP", {moving.begin(), moving.end()}, ProblemKind::pictureMoving);
+        add("cut profile", withProfile(encoded(photo(), ".jpg"), std::vector<std::uint8_t>(90, 1)),
+            ProblemKind::pictureProfile);
     }
     void badPicturesAreRefused() {
         QFETCH(QByteArray, bytes);
@@ -210,6 +233,73 @@ class TestReference : public QObject {
             readPicture({reinterpret_cast<const std::uint8_t*>(bytes.constData()), std::size_t(bytes.size())}, "bad");
         QVERIFY(!result.ok());
         QCOMPARE(int(result.problem().kind), kind);
+    }
+
+    /// An orientation that is told without a value is none (EXIF 2.3 has one short for tag 274).
+    void anEmptyOrientationIsNone() {
+        std::vector<std::uint8_t> jpeg = encoded(photo(), ".jpg");
+        const std::uint8_t exif[] = {0xFF, 0xE1, 0,    34,   'E', 'x', 'i', 'f', 0, 0, 'M', 'M', 0, 42, 0, 0, 0, 8,
+                                     0,    1,    0x01, 0x12, 0,   3,   0,   0,   0, 0, 0,   0,   0, 0,  0, 0, 0, 0};
+        jpeg.insert(jpeg.begin() + 2, std::begin(exif), std::end(exif));
+        QVERIFY(readPicture(jpeg, "empty.jpg").ok());
+    }
+
+    /// A profile that opens and gives no transform: its only table is cut off.
+    void aProfileWithoutATransformIsRefused() {
+        cmsHPROFILE profile = cmsCreateProfilePlaceholder(nullptr);
+        cmsSetProfileVersion(profile, 2.1);
+        cmsSetDeviceClass(profile, cmsSigInputClass);
+        cmsSetColorSpace(profile, cmsSigRgbData);
+        cmsSetPCS(profile, cmsSigLabData);
+        cmsWriteTag(profile, cmsSigMediaWhitePointTag, cmsD50_XYZ());
+        cmsUInt32Number size = 0;
+        cmsSaveProfileToMem(profile, nullptr, &size);
+        std::vector<std::uint8_t> bytes(size);
+        cmsSaveProfileToMem(profile, bytes.data(), &size);
+        cmsCloseProfile(profile);
+        const auto result = colour::xyzImage(photo(), bytes, "bare.png");
+        QVERIFY(!result.ok());
+        QCOMPARE(result.problem().kind, ProblemKind::pictureColourSpace);
+    }
+
+    /// Strips that reducing would leave no pixel of, and frames of a pixel or two.
+    void thinPicturesAreStillPictures() {
+        const auto strip = readPicture(encoded(photo(40000, 32), ".png"), "strip.png", 512);
+        QVERIFY(strip.ok());
+        QVERIFY(strip->xyz.rows >= 1 && strip->xyz.cols <= 512);
+        const auto pyramid = readPyramid(encoded(photo(40000, 32), ".png"), "strip.png");
+        QVERIFY(pyramid.ok());
+        QCOMPARE(pyramid->view({}, 40, {0, 0, 1, 1}, {80, 2}).size(), cv::Size(80, 2));
+        const cv::Mat small = readPicture(encoded(photo(32, 32), ".png"), "small.png")->xyz;
+        for (const double format : {40.0, 1.0, 1 / 40.0}) {
+            const cv::Mat whole = framed(small, {}, format, 1024);
+            QVERIFY(std::min(whole.cols, whole.rows) >= leastFramedPixels);
+            const cv::Mat part = framed(small, {0.5, 0.5, 0.03, 30}, format, 1024);
+            QVERIFY(std::min(part.cols, part.rows) >= leastFramedPixels && std::max(part.cols, part.rows) <= 1024);
+        }
+    }
+
+    /// Levelled and cropped again and again, a frame stays one that a file may hold, and shows what it showed.
+    void framesStayWithinTheirBounds() {
+        std::mt19937 random(5);
+        std::uniform_real_distribution<double> anywhere(0, 1);
+        const cv::Size tall(300, 900);
+        Frame frame;
+        double format = 0.75;
+        for (int i = 0; i < 400; ++i) {
+            const FramePlace place(frame, tall, format);
+            const cv::Point2d from(anywhere(random), anywhere(random)), to(anywhere(random), anywhere(random));
+            if (i % 3 == 0) {
+                const Cropped part = cropped(frame, place, from, to, i % 2 ? format : 0);
+                const FramePlace cropPlace(part.frame, tall, part.format);
+                QVERIFY(std::fabs(part.frame.width * tall.width - cropPlace.width()) < 1e-6);
+                frame = i % 30 == 0 ? Frame{} : part.frame;
+            } else {
+                frame = levelled(frame, place, from, to);
+            }
+            QVERIFY(frame == withinBounds(frame));
+        }
+        QCOMPARE(withinBounds({0.5, 0.5, 0.2, 725}).degrees, 5.0);
     }
 
     /// Places go through a frame and back, and every frame lies inside its reference.

@@ -44,9 +44,9 @@ QColor colourOf(const colour::Xyz& xyz) {
 
 /// Photograph to reading; the slow part.
 common::Result<review::CardReading> cardIn(const std::string& name) {
-    const auto bytes = common::readFile(name);
+    const auto bytes = common::readFile(name, subject::mostPictureBytes);
     if (!bytes) return bytes.problem();
-    const auto photograph = subject::readPicture(*bytes, name, std::numeric_limits<int>::max());
+    const auto photograph = subject::readPicture(*bytes, name, review::photographLongSide);
     if (!photograph) return photograph.problem();
     return review::readCard(photograph->xyz, name);
 }

@@ -18,9 +18,10 @@
 #include "app/materials/thing_editor.h"
 #include "materials/doubles.h"
 #include "print/swatch_card.h"
-#include "storage/document.h"
+#include "storage/whole_file.h"
 #include "storage/drawer_json.h"
 #include "storage/list_export.h"
+#include "subject/picture.h"
 #include "wording/sentences.h"
 
 namespace app {
@@ -239,7 +240,7 @@ void MaterialsWindow::addThing() {
 void MaterialsWindow::pickFrom(const QString& file, const std::function<void(colour::Srgb8)>& take) {
     files_.run(
         [name = file.toStdString()](const common::Progress&) -> common::Result<QImage> {
-            const auto bytes = common::readFile(name);
+            const auto bytes = common::readFile(name, subject::mostPictureBytes);
             if (!bytes) return bytes.problem();
             return ColourPick::read(*bytes, name);
         },
@@ -257,7 +258,7 @@ void MaterialsWindow::findColourIn(const QString& file) {
 }
 
 bool MaterialsWindow::attach(const QString& file) {
-    const auto bytes = common::readFile(file.toStdString());
+    const auto bytes = common::readFile(file.toStdString(), subject::mostPictureBytes);
     if (!bytes) return say(bytes.problem()), false;
     // What is no picture is refused before it is held.
     if (const auto image = ColourPick::read(*bytes, file.toStdString()); !image) return say(image.problem()), false;
@@ -319,7 +320,7 @@ void MaterialsWindow::takeIn(const QString& file) {
     files_.run(
         [name = file.toStdString(),
          &store = own_.store()](const common::Progress&) -> common::Result<storage::DrawerChange> {
-            const auto bytes = common::readFile(name);
+            const auto bytes = common::readFile(name, storage::mostDrawerBytes);
             if (!bytes) return bytes.problem();
             const auto whole = storage::drawerFromJson(*bytes, name);
             if (!whole) return whole.problem();

@@ -28,7 +28,8 @@ MaterialsWindow::MaterialsWindow(storage::MaterialsStore& store) : own_(store) {
     connect(&own_, &OwnDrawer::changed, this, &MaterialsWindow::onDrawerChanged);
     connect(&own_, &OwnDrawer::problemMet, this, &MaterialsWindow::say);
     onDrawerChanged();
-    if (store.isReadOnly()) say({common::ProblemKind::libraryBusy, store.file().toStdString()});
+    if (const auto why = store.whyReadOnly()) say(*why);
+    if (own_.unreadable()) say(*own_.unreadable());
 }
 
 void MaterialsWindow::makeFrame() {

@@ -30,7 +30,10 @@ class OwnDrawer::Step : public QUndoCommand {
 };
 
 OwnDrawer::OwnDrawer(storage::MaterialsStore& store) : store_(store) {
-    if (auto drawer = store_.drawer()) drawer_ = *std::move(drawer);
+    if (auto drawer = store_.drawer(&unreadable_))
+        drawer_ = *std::move(drawer);
+    else
+        unreadable_ = drawer.problem();
 }
 
 const materials::Owned* OwnDrawer::thing(const std::string& id) const {

@@ -26,6 +26,8 @@ class OwnDrawer : public QObject {
     storage::MaterialsStore& store() { return store_; }
     const storage::MaterialsStore& store() const { return store_; }
     QUndoStack& history() { return history_; }
+    /// What of the drawer could not be read, if anything.
+    const std::optional<common::Problem>& unreadable() const { return unreadable_; }
 
     /// One undoable step. False, after problemMet, when it could not be written: nothing has changed then.
     bool apply(const QString& what, storage::DrawerChange change);
@@ -46,6 +48,7 @@ class OwnDrawer : public QObject {
 
     storage::MaterialsStore& store_;
     materials::Drawer drawer_;
+    std::optional<common::Problem> unreadable_;
     QUndoStack history_;
     Background background_{this};
 };

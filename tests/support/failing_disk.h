@@ -1,0 +1,19 @@
+#pragma once
+
+#include <QString>
+
+/// A disk that fails: while one stands, the system's calls that write to files under a folder are counted, and the one
+/// with the number told fails, and every later one if the fault stays. A program has one at a time; its source goes into
+/// the test program, where its functions stand before those of the C library.
+class FailingDisk {
+ public:
+    /// `call` counts from 0; `error` as in errno (ENOSPC, EIO, ...).
+    FailingDisk(const QString& folder, int call, int error, bool stays);
+    ~FailingDisk();
+    FailingDisk(const FailingDisk&) = delete;
+    FailingDisk& operator=(const FailingDisk&) = delete;
+
+    /// Whether a call has failed yet, and the name of the first that did.
+    bool hasFailed() const;
+    static QString failedCall();
+};
