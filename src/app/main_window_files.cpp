@@ -12,9 +12,9 @@
 #include "print/construction_sheets.h"
 #include "print/plan_sheets.h"
 #include "storage/document.h"
-#include "storage/whole_file.h"
 #include "storage/library_csv.h"
 #include "storage/plan_export.h"
+#include "storage/whole_file.h"
 #include "wording/sentences.h"
 
 namespace app {
@@ -106,8 +106,8 @@ bool MainWindow::readInBackground(
             if (!bytes) return bytes.problem();
             auto picture = subject::readPicture(*bytes, file.toStdString(), planning::heldLongSide);
             if (!picture) return picture.problem();
-            return Read{std::make_shared<planning::ReferenceFile>(planning::ReferenceFile{
-                            QFileInfo(file).fileName().toStdString(), *std::move(bytes)}),
+            return Read{std::make_shared<planning::ReferenceFile>(
+                            planning::ReferenceFile{QFileInfo(file).fileName().toStdString(), *std::move(bytes)}),
                         std::make_shared<subject::Picture>(*std::move(picture))};
         },
         [this, then = std::move(then)](common::Result<Read> read) {

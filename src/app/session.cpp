@@ -178,7 +178,8 @@ void Session::startPlanning() {
                                       },
                                       token};
             using planning::Fineness;
-            auto first = planning::makePlan(study, *chosen.library, *kept, progress.part(0.0, 0.3), 0, Fineness::coarse);
+            auto first =
+                planning::makePlan(study, *chosen.library, *kept, progress.part(0.0, 0.3), 0, Fineness::coarse);
             if (first)
                 onInterface([this, plan = *std::move(first), chosen, job]() mutable {
                     if (job == job_) take(std::move(plan), chosen);

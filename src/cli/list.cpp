@@ -3,10 +3,10 @@
 #include <optional>
 
 #include "cli/commands.h"
-#include "storage/whole_file.h"
 #include "storage/drawer_json.h"
 #include "storage/list_export.h"
 #include "storage/table_things.h"
+#include "storage/whole_file.h"
 #include "wording/sentences.h"
 
 namespace cli {

@@ -37,8 +37,8 @@ common::Result<storage::Document> documentFrom(const QString& reference, const O
     // A strip gets a larger sheet, or is cut, so that both sides are ones that a sheet can have.
     const planning::Bounds& bounds = planning::sheetBounds;
     const double longest = bounds.most / bounds.least;
-    const double ratio = std::clamp(double(picture->sourcePixels.width) / picture->sourcePixels.height, 1 / longest,
-                                    longest);
+    const double ratio =
+        std::clamp(double(picture->sourcePixels.width) / picture->sourcePixels.height, 1 / longest, longest);
     const double longSide = std::max(400.0, bounds.least * std::max(ratio, 1 / ratio));
     bool ok = true;
     double width = options.last("--width-mm", "0").toDouble(&ok);

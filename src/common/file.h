@@ -12,8 +12,8 @@ namespace common {
 
 using Bytes = std::vector<std::uint8_t>;
 
-/// What can be said against a file without reading any of it: fileMissing, fileUnreadable or fileTooLarge; otherwise its
-/// size in bytes.
+/// What can be said against a file without reading any of it: fileMissing, fileUnreadable or fileTooLarge; otherwise
+/// its size in bytes.
 inline Result<std::uintmax_t> fileSize(const std::filesystem::path& path, std::uintmax_t mostBytes) {
     std::error_code error;
     if (!std::filesystem::exists(path, error)) return Problem{ProblemKind::fileMissing, path.string()};

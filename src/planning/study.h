@@ -94,17 +94,17 @@ struct Bounds {
     bool holds(double v) const { return std::isfinite(v) && v >= least && v <= most; }
 };
 inline constexpr Bounds fractionBounds{0, 1};
-inline constexpr Bounds sheetBounds{50, 2000};  // millimetres
+inline constexpr Bounds sheetBounds{50, 2000};                         // millimetres
 inline constexpr Bounds frameWidthBounds{0, subject::mostFrameWidth};  // of the reference's width
 inline constexpr Bounds turnBounds{-360, 360};                         // degrees
 inline constexpr Bounds areaBounds{2, 40};
 inline constexpr Bounds levelBounds{2, 9};
-inline constexpr Bounds thresholdBounds{0, 10};  // Munsell value
-inline constexpr Bounds factorBounds{0, 2};      // of chroma and contrast
-inline constexpr Bounds lighterBounds{-3, 3};    // value steps
-inline constexpr Bounds warmerBounds{-20, 20};   // CIELAB units
+inline constexpr Bounds thresholdBounds{0, 10};   // Munsell value
+inline constexpr Bounds factorBounds{0, 2};       // of chroma and contrast
+inline constexpr Bounds lighterBounds{-3, 3};     // value steps
+inline constexpr Bounds warmerBounds{-20, 20};    // CIELAB units
 inline constexpr std::size_t mostLetters = 1000;  // of a title or a name
-inline constexpr std::size_t mostOthers = 8;     // references beside the leading one
+inline constexpr std::size_t mostOthers = 8;      // references beside the leading one
 inline constexpr Bounds stickBounds{3, 200};
 inline constexpr Bounds layerBounds{2, 6};
 

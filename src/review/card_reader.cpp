@@ -36,10 +36,12 @@ struct Photograph {
         samples.push_back((above[0] * (1 - fx) + above[1] * fx) * (1 - fy) +
                           (below[0] * (1 - fx) + below[1] * fx) * fy);
     }
-    /// A grid over the inner part of a place, some five samples a millimetre.
+    /// A grid over the inner part of a place: five samples a millimetre, and no more than there are pixels.
     Samples inside(const cv::Rect2d& place_, double margin) const {
         Samples samples;
-        constexpr double step = 0.2;
+        const cv::Point2d middle = (place_.tl() + place_.br()) * 0.5;
+        const double pixels = cv::norm(place.inPicture(middle + cv::Point2d(1, 0)) - place.inPicture(middle));
+        const double step = pixels > 0 ? std::clamp(1 / pixels, 0.2, 1.0) : 1.0;
         for (double y = place_.y + margin; y <= place_.br().y - margin; y += step)
             for (double x = place_.x + margin; x <= place_.br().x - margin; x += step) sample({x, y}, samples);
         return samples;

@@ -133,11 +133,13 @@ std::optional<Problem> structureProblem(const common::Bytes& text, const std::st
 }  // namespace
 
 common::Result<Table> tableFromReadings(const common::Bytes& text, const std::string& name) {
+    if (text.empty()) return Problem{ProblemKind::listUnknown, name};
     if (auto problem = structureProblem(text, name)) return *problem;
     const Handle it8 = owned(cmsIT8LoadFromMem(nullptr, text.data(), cmsUInt32Number(text.size())));
     if (!it8) return Problem{ProblemKind::listUnknown, name};
     char** formats = nullptr;
-    const int count = cmsIT8EnumDataFormat(it8.get(), &formats);
+    const int fields = cmsIT8EnumDataFormat(it8.get(), &formats);
+    const int count = formats ? fields : 0;
     std::map<QString, int> columns;
     for (int i = 0; i < count; ++i) columns.emplace(QString::fromUtf8(formats[i]).toUpper(), i);
     const auto told = toldBy(columns);

@@ -20,7 +20,8 @@ struct Document {
 /// program wrote.
 common::Result<Document> readDocument(const std::filesystem::path& file);
 
-/// Writes it whole to a new file that then takes the old one's place. Refuses (numberBad) what could not be read again. `areasPng` and `thumbnailPng` may be empty.
+/// Writes it whole to a new file that then takes the old one's place. Refuses (numberBad) what could not be read again.
+/// `areasPng` and `thumbnailPng` may be empty.
 common::Done writeDocument(const Document& document, const std::filesystem::path& file, const QByteArray& areasPng = {},
                            const QByteArray& thumbnailPng = {});
 

@@ -82,7 +82,12 @@ class RowReader {
 
     std::string string(int column) const { return query_.value(column).toString().toStdString(); }
     std::vector<std::string> list(int column) const { return parted(query_.value(column).toString()); }
-    double number(int column) const { return query_.value(column).toDouble(); }
+    double number(int column, double least, double most) {
+        const double value = query_.value(column).toDouble();
+        if (value >= least && value <= most) return value;
+        good = false;
+        return least;
+    }
     template <typename Enum>
     Enum word(int column, std::optional<Enum> (*named)(std::string_view)) {
         const auto value = named(string(column));
@@ -159,8 +164,8 @@ std::optional<Owned> ownedFrom(const QSqlQuery& query) {
                                          name,
                                          row.word(column("kind"), &materials::kindNamed),
                                          row.hex(),
-                                         row.number(column("hiding")),
-                                         row.number(column("hardness")),
+                                         row.number(column("hiding"), 0.05, 5),
+                                         row.number(column("hardness"), 0, 1),
                                          row.list(column("pigments")),
                                          row.string(column("lightfastness")),
                                          row.list(column("hazards"))};
@@ -172,12 +177,12 @@ std::optional<Owned> ownedFrom(const QSqlQuery& query) {
         owned.what = materials::Tool{id, maker, name, row.word(column("kind"), &materials::toolKindNamed)};
     owned.number = row.string(column("number"));
     owned.source = row.word(column("source"), &materials::colourSourceNamed);
-    owned.colourError = row.number(column("colour_error"));
-    owned.hidingError = row.number(column("hiding_error"));
+    owned.colourError = row.number(column("colour_error"), 0, 1000);
+    owned.hidingError = row.number(column("hiding_error"), 0, 1000);
     owned.photographs = row.list(column("photographs"));
     owned.stock = row.word(column("stock"), &materials::stockNamed);
     owned.box = row.string(column("box"));
-    owned.slot = int(row.number(column("slot")));
+    owned.slot = int(row.number(column("slot"), 0, 9999));
     owned.notes = row.string(column("notes"));
     if (!row.good) return std::nullopt;
     return owned;
@@ -406,8 +411,8 @@ bool MaterialsStore::put(const std::vector<Owned>& things) {
     if (things.empty()) return true;
     QSqlQuery query(database_);
     const QString places = QStringList(qsizetype(columnNames.size()), QStringLiteral("?")).join(',');
-    if (!done(query, query.prepare(
-                         QStringLiteral("INSERT OR REPLACE INTO thing (%1) VALUES (%2)").arg(allColumns(), places))))
+    if (!done(query,
+              query.prepare(QStringLiteral("INSERT OR REPLACE INTO thing (%1) VALUES (%2)").arg(allColumns(), places))))
         return false;
     // In batches, since Qt's binding of single values costs more than writing them.
     constexpr std::size_t batch = 4096;

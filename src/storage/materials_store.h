@@ -39,8 +39,8 @@ struct Photograph {
 class MaterialsStore {
  public:
     /// Opens the library, or makes an empty one; one of an older schema is brought up to date. Refuses one that is
-    /// damaged (libraryDamaged), of a newer program (libraryNewer), or, where there is none yet, in a folder that cannot
-    /// be written (folderUnwritable).
+    /// damaged (libraryDamaged), of a newer program (libraryNewer), or, where there is none yet, in a folder that
+    /// cannot be written (folderUnwritable).
     static common::Result<std::unique_ptr<MaterialsStore>> open(const QString& file);
     /// The same library with the same rights, for use on the calling thread; this store must outlive it.
     common::Result<std::unique_ptr<MaterialsStore>> another() const;

@@ -8,9 +8,9 @@
 
 namespace storage {
 
-/// study.json of a .dune archive (docs/FORMAT.md). Reading refuses (duneDamaged) what is not there or out of bounds, but
-/// for a frame beyond its picture, which is put right; `name` stands in the problem. The reference's bytes are not in
-/// the JSON.
+/// study.json of a .dune archive (docs/FORMAT.md). Reading refuses (duneDamaged) what is not there or out of bounds,
+/// but for a frame beyond its picture, which is put right; `name` stands in the problem. The reference's bytes are not
+/// in the JSON.
 QJsonObject jsonOf(const planning::Study& study);
 common::Result<planning::Study> studyFrom(const QJsonObject& json, const std::string& name,
                                           bool* isFrameMended = nullptr);

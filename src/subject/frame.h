@@ -46,7 +46,8 @@ class FramePlace {
 inline constexpr int leastFramedPixels = 16;
 
 /// The framed part of a picture (CV_32FC3, XYZ relative to D50), reduced to at most `longSide` pixels and enlarged to
-/// leastFramedPixels on each side as far as that allows, the grey made neutral by Bradford scaling at its own luminance.
+/// leastFramedPixels on each side as far as that allows, the grey made neutral by Bradford scaling at its own
+/// luminance.
 cv::Mat framed(const cv::Mat& xyz, const Frame& frame, double format, int longSide);
 
 /// Makes the frame's grey neutral in a picture of CV_32FC3, XYZ relative to D50, in place; nothing without one.

@@ -24,9 +24,8 @@ struct Metadata {
 };
 
 bool stands(std::span<const std::uint8_t> bytes, std::size_t at, std::string_view word) {
-    return bytes.size() >= at + word.size() &&
-           std::equal(word.begin(), word.end(), bytes.begin() + std::ptrdiff_t(at),
-                      [](char c, std::uint8_t b) { return std::uint8_t(c) == b; });
+    return bytes.size() >= at + word.size() && std::equal(word.begin(), word.end(), bytes.begin() + std::ptrdiff_t(at),
+                                                          [](char c, std::uint8_t b) { return std::uint8_t(c) == b; });
 }
 
 /// By the first bytes of PNG, JPEG, TIFF and WebP.

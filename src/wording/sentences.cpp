@@ -70,7 +70,8 @@ QString problemSentence(const common::Problem& problem) {
         case ProblemKind::folderUnwritable:
             return say("%1 cannot be written: choose a folder that you may write to.").arg(file);
         case ProblemKind::writeFailed:
-            return say("%1 could not be written, and what was there is kept: the disk has a fault, so write to another.")
+            return say("%1 could not be written, and what was there is kept: the disk has a fault, so write to "
+                       "another.")
                 .arg(file);
         case ProblemKind::diskFull:
             return say("There is no room for %1 on the disk, and what was there is kept: make room and write it again.")

@@ -354,12 +354,15 @@ class TestApp : public QObject {
         QVERIFY(file.open(QIODevice::WriteOnly));
         file.write("text");
         file.close();
-        for (const QString& bad : {at("no.jpg"), at("missing.dune"), at("missing.png")}) {
+        for (const QString& bad : {at("missing.dune"), at("missing.png")}) {
             QVERIFY(!window->openFile(bad));
             QVERIFY(window->margin().problem().endsWith('.'));
             QVERIFY(window->session().study() == before);
         }
-        // What only decoding finds is said as soon as it has been found.
+        // What only reading finds is said as soon as it has been found.
+        window->openFile(at("no.jpg"));
+        QVERIFY(QTest::qWaitFor([&] { return !window->isOpening(); }, 20000));
+        QVERIFY(window->margin().problem().contains("no picture"));
         QFile whole(at("ball.png")), cut(at("cut.png"));
         QVERIFY(whole.open(QIODevice::ReadOnly) && cut.open(QIODevice::WriteOnly));
         cut.write(whole.readAll().left(whole.size() / 2));

@@ -17,8 +17,8 @@
 #include "storage/table_things.h"
 #include "subject/picture.h"
 
-/// Every reader of what comes from outside, for a coverage-guided fuzzer (clang's libFuzzer, scripts/fuzz): which one is
-/// tried is said by YAWNING_DUNE_READER. What is read must keep to its bounds, and a problem must be one.
+/// Every reader of what comes from outside, for a coverage-guided fuzzer (clang's libFuzzer, scripts/fuzz): which one
+/// is tried is said by YAWNING_DUNE_READER. What is read must keep to its bounds, and a problem must be one.
 namespace {
 
 void require(bool holds) {
@@ -26,8 +26,7 @@ void require(bool holds) {
 }
 
 QJsonObject objectIn(const common::Bytes& bytes) {
-    return QJsonDocument::fromJson(
-               QByteArray(reinterpret_cast<const char*>(bytes.data()), qsizetype(bytes.size())))
+    return QJsonDocument::fromJson(QByteArray(reinterpret_cast<const char*>(bytes.data()), qsizetype(bytes.size())))
         .object();
 }
 

@@ -41,8 +41,8 @@ QByteArray contents(const QString& file) {
 class TestDisk : public QObject {
     Q_OBJECT
 
-    /// Writes over a file until no call is left to fail: each time the old one is there, whole, or the new one, and what
-    /// is said fits. An error past the renaming may be said of a file that is there.
+    /// Writes over a file until no call is left to fail: each time the old one is there, whole, or the new one, and
+    /// what is said fits. An error past the renaming may be said of a file that is there.
     void everyCallFails(const std::function<common::Done(const std::string&)>& write) {
         const QTemporaryDir folder;
         const QString file = folder.filePath("kept");
@@ -152,8 +152,7 @@ class TestDisk : public QObject {
                     isConfirmed = done.ok();
                     // SQLite tells a full disk from the rest only where it writes.
                     const bool isFull = fault.error == ENOSPC && FailingDisk::failedCall().contains("write");
-                    if (!done)
-                        QCOMPARE(done.problem().kind, isFull ? ProblemKind::diskFull : ProblemKind::writeFailed);
+                    if (!done) QCOMPARE(done.problem().kind, isFull ? ProblemKind::diskFull : ProblemKind::writeFailed);
                 }
                 auto again = MaterialsStore::open(file);
                 QVERIFY(again.ok());

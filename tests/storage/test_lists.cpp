@@ -270,7 +270,8 @@ class TestLists : public QObject {
     /// A list may not open other files, nor wait at a pipe for ever.
     void includesAreRefused() {
         for (const char* line : {".INCLUDE \"/etc/passwd\"", "  .include '/dev/zero'"})
-            QCOMPARE(tableFromReadings(bytesOf(QByteArray("CGATS.17\n") + line + "\nBEGIN_DATA_FORMAT\nSAMPLE_ID\n"
+            QCOMPARE(tableFromReadings(bytesOf(QByteArray("CGATS.17\n") + line +
+                                               "\nBEGIN_DATA_FORMAT\nSAMPLE_ID\n"
                                                "END_DATA_FORMAT\nNUMBER_OF_SETS 0\nBEGIN_DATA\nEND_DATA\n"),
                                        "dev.txt")
                          .problem()
@@ -278,13 +279,18 @@ class TestLists : public QObject {
                      ProblemKind::listIncludes);
     }
 
+    void anEmptyFileIsNoList() {
+        QCOMPARE(tableFromReadings({}, "dev.txt").problem().kind, ProblemKind::listUnknown);
+    }
+
     void rowsBeforeTheirFormatAreRefused() {
-        QCOMPARE(tableFromReadings(bytesOf("CGATS.17\nNUMBER_OF_FIELDS 2\nNUMBER_OF_SETS 1\nBEGIN_DATA\nA1 3\nEND_DATA\n"
-                                           "BEGIN_DATA_FORMAT\nSAMPLE_ID LAB_L\nEND_DATA_FORMAT\n"),
-                                   "dev.txt")
-                     .problem()
-                     .kind,
-                 ProblemKind::listUnknown);
+        QCOMPARE(
+            tableFromReadings(bytesOf("CGATS.17\nNUMBER_OF_FIELDS 2\nNUMBER_OF_SETS 1\nBEGIN_DATA\nA1 3\nEND_DATA\n"
+                                      "BEGIN_DATA_FORMAT\nSAMPLE_ID LAB_L\nEND_DATA_FORMAT\n"),
+                              "dev.txt")
+                .problem()
+                .kind,
+            ProblemKind::listUnknown);
     }
 
     /// In percent or not is said by the whole file: a soot reads under one percent everywhere.
@@ -295,10 +301,11 @@ class TestLists : public QObject {
             soot += " 0.8";
             white += " 85";
         }
-        const auto table = tableFromReadings(
-            bytesOf("CGATS.17\nNUMBER_OF_FIELDS 17\nBEGIN_DATA_FORMAT\n" + bands + "\nEND_DATA_FORMAT\nNUMBER_OF_SETS 2\n"
-                    "BEGIN_DATA\n" + soot + "\n" + white + "\nEND_DATA\n"),
-            "dev.txt");
+        const auto table = tableFromReadings(bytesOf("CGATS.17\nNUMBER_OF_FIELDS 17\nBEGIN_DATA_FORMAT\n" + bands +
+                                                     "\nEND_DATA_FORMAT\nNUMBER_OF_SETS 2\n"
+                                                     "BEGIN_DATA\n" +
+                                                     soot + "\n" + white + "\nEND_DATA\n"),
+                                             "dev.txt");
         QVERIFY(table.ok());
         // L* of Y = 0.8 and 85 (CIE 15).
         QVERIFY(std::fabs(QString::fromStdString(table->rows[0].fields[2]).toDouble() - 7.23) < 0.05);

@@ -3,8 +3,8 @@
 #include <QString>
 
 /// A disk that fails: while one stands, the system's calls that write to files under a folder are counted, and the one
-/// with the number told fails, and every later one if the fault stays. A program has one at a time; its source goes into
-/// the test program, where its functions stand before those of the C library.
+/// with the number told fails, and every later one if the fault stays. A program has one at a time; its source goes
+/// into the test program, where its functions stand before those of the C library.
 class FailingDisk {
  public:
     /// `call` counts from 0; `error` as in errno (ENOSPC, EIO, ...).

@@ -18,9 +18,9 @@
 #include "app/materials/thing_editor.h"
 #include "materials/doubles.h"
 #include "print/swatch_card.h"
-#include "storage/whole_file.h"
 #include "storage/drawer_json.h"
 #include "storage/list_export.h"
+#include "storage/whole_file.h"
 #include "subject/picture.h"
 #include "wording/sentences.h"
 
