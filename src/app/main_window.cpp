@@ -104,7 +104,7 @@ void MainWindow::makeFrame() {
     progress_->setTextVisible(false);
     progress_->setAccessibleName(tr("Planning"));
     progressColumn->addWidget(progress_);
-    stop_ = new QPushButton;
+    stop_ = new QPushButton(tr("Stop"));
     stop_->setFocusPolicy(Qt::TabFocus);
     connect(stop_, &QPushButton::clicked, this, [this] {
         if (session_.isPlanning() || opening_.isBusy())

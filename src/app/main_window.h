@@ -25,6 +25,9 @@ class MainWindow : public QMainWindow {
     /// New studies draw from what the store holds; without one, or when it is empty, from the starter materials.
     explicit MainWindow(materials::Library starter, storage::MaterialsStore* store = nullptr);
 
+    /// Fields that lose the keyboard make their choice yet, while there is a session.
+    ~MainWindow() override { hide(); }
+
     Session& session() { return session_; }
     /// The window of the artist's own materials; null without a store.
     MaterialsWindow* materialsWindow();

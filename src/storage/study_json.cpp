@@ -265,7 +265,7 @@ QJsonObject fromFirstVersion(QJsonObject json) {
 
 /// Frames that earlier programs let grow wider than a picture, or turn on and on, are put right.
 QJsonObject withFrameWithinBounds(QJsonObject json, bool& isMended) {
-    QJsonObject told = json["frame"].toObject();
+    QJsonObject told = json.value(QLatin1String("frame")).toObject();  // [] would put it there
     const auto number = [&](const char* name) { return told[QLatin1String(name)].toDouble(); };
     subject::Frame frame{number("centreX"), number("centreY"), number("width"), number("degrees")};
     const subject::Frame kept = subject::withinBounds(frame);

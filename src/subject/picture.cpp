@@ -68,9 +68,11 @@ common::Result<Metadata> readMetadata(std::span<const std::uint8_t> bytes, const
 }
 
 /// A JPEG decoder fills what is missing with grey and calls it success. The end marker stands after the last scan of a
-/// whole file; in a cut one the last scan has none.
-bool jpegIsCut(std::span<const std::uint8_t> bytes) {
+/// whole file; in a cut one the last scan has none. And a block takes a bit at least in one scan (ITU-T T.81).
+bool jpegIsCut(std::span<const std::uint8_t> bytes, double pixels) {
     if (bytes.size() < 2 || bytes[0] != 0xFF || bytes[1] != 0xD8) return false;
+    constexpr double mostPixelsInByte = 1024;
+    if (pixels > mostPixelsInByte * double(bytes.size())) return true;
     for (std::size_t i = bytes.size() - 1; i > 0; --i) {
         if (bytes[i - 1] != 0xFF) continue;
         if (bytes[i] == 0xD9) return false;
@@ -114,11 +116,13 @@ cv::Mat upright(const cv::Mat& image, int orientation) {
     return out;
 }
 
-cv::Mat decoded(std::span<const std::uint8_t> bytes) {
+cv::Mat decoded(std::span<const std::uint8_t> bytes, double pixels) {
     const cv::Mat wrapped(1, static_cast<int>(bytes.size()), CV_8U, const_cast<std::uint8_t*>(bytes.data()));
+    constexpr double mostInDepth = 100e6;  // more pixels of 16 bits than this would not fit into a gigabyte
+    const int depth = pixels > mostInDepth ? 0 : cv::IMREAD_ANYDEPTH;
     cv::Mat image;
     try {
-        image = cv::imdecode(wrapped, cv::IMREAD_COLOR | cv::IMREAD_ANYDEPTH | cv::IMREAD_IGNORE_ORIENTATION);
+        image = cv::imdecode(wrapped, cv::IMREAD_COLOR | depth | cv::IMREAD_IGNORE_ORIENTATION);
     } catch (const cv::Exception&) {
         return {};
     }
@@ -133,35 +137,45 @@ common::Result<Metadata> checked(std::span<const std::uint8_t> bytes, const std:
     auto metadata = readMetadata(bytes, name);
     if (!metadata) return metadata.problem();
     if (metadata->width * metadata->height > mostMegapixels * 1e6) return Problem{ProblemKind::pictureTooLarge, name};
-    if (jpegIsCut(bytes)) return Problem{ProblemKind::pictureTruncated, name};
+    if (jpegIsCut(bytes, metadata->width * metadata->height)) return Problem{ProblemKind::pictureTruncated, name};
     // The decoder would turn inks into RGB by a rule of its own.
     if (metadata->inInks || jpegIsInInks(bytes)) return Problem{ProblemKind::pictureColourSpace, name};
     return metadata;
 }
 
+/// As the file has it, not yet upright, and the orientation to turn it by.
+common::Result<std::pair<DecodedPicture, int>> asStored(std::span<const std::uint8_t> bytes, const std::string& name) {
+    auto metadata = checked(bytes, name);
+    if (!metadata) return metadata.problem();
+    const cv::Mat source = decoded(bytes, metadata->width * metadata->height);
+    if (source.empty()) return Problem{ProblemKind::pictureTruncated, name};
+    if (std::min(source.cols, source.rows) < leastSidePixels) return Problem{ProblemKind::pictureTooSmall, name};
+    return std::pair(DecodedPicture{source, std::move(metadata->iccProfile)}, metadata->orientation);
+}
+
 }  // namespace
 
 common::Result<DecodedPicture> decodePicture(std::span<const std::uint8_t> bytes, const std::string& name) {
-    auto metadata = checked(bytes, name);
-    if (!metadata) return metadata.problem();
-    const cv::Mat source = decoded(bytes);
-    if (source.empty()) return Problem{ProblemKind::pictureTruncated, name};
-    if (std::min(source.cols, source.rows) < leastSidePixels) return Problem{ProblemKind::pictureTooSmall, name};
-    return DecodedPicture{upright(source, metadata->orientation), std::move(metadata->iccProfile)};
+    auto stored = asStored(bytes, name);
+    if (!stored) return stored.problem();
+    auto& [picture, orientation] = *stored;
+    return DecodedPicture{upright(picture.bgr, orientation), picture.iccProfile};
 }
 
 common::Result<Picture> readPicture(std::span<const std::uint8_t> bytes, const std::string& name, int workingLongSide) {
-    const auto source = decodePicture(bytes, name);
-    if (!source) return source.problem();
+    auto stored = asStored(bytes, name);
+    if (!stored) return stored.problem();
+    const auto& [source, orientation] = *stored;
     // By a whole factor while the light is measured, which saves most of the memory; the rest of the way afterwards.
-    const int longSide = std::max(source->bgr.cols, source->bgr.rows);
-    const int shortSide = std::min(source->bgr.cols, source->bgr.rows);
+    const int longSide = std::max(source.bgr.cols, source.bgr.rows);
+    const int shortSide = std::min(source.bgr.cols, source.bgr.rows);
     const int factor = std::min(longSide / workingLongSide, shortSide);  // of a strip a row is left
-    auto measured = colour::xyzImageReduced(source->bgr, source->iccProfile, name, factor);
+    auto measured = colour::xyzImageReduced(source.bgr, source.iccProfile, name, factor);
     if (!measured) return measured.problem();
     Picture picture;
     picture.xyz = *measured;
-    picture.sourcePixels = source->bgr.size();
+    const bool isTurned = orientation >= 5 && orientation <= 8;
+    picture.sourcePixels = isTurned ? cv::Size(source.bgr.rows, source.bgr.cols) : source.bgr.size();
     const double scale = double(workingLongSide) / std::max(picture.xyz.cols, picture.xyz.rows);
     if (scale < 1) {
         // Light is averaged, not code values, as the eye does from the easel.
@@ -171,6 +185,8 @@ common::Result<Picture> readPicture(std::span<const std::uint8_t> bytes, const s
         cv::resize(picture.xyz, reduced, size, 0, 0, cv::INTER_AREA);
         picture.xyz = reduced;
     }
+    // Turned last, when it is small.
+    picture.xyz = upright(picture.xyz, orientation);
     return picture;
 }
 

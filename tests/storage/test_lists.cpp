@@ -279,9 +279,7 @@ class TestLists : public QObject {
                      ProblemKind::listIncludes);
     }
 
-    void anEmptyFileIsNoList() {
-        QCOMPARE(tableFromReadings({}, "dev.txt").problem().kind, ProblemKind::listUnknown);
-    }
+    void anEmptyFileIsNoList() { QCOMPARE(tableFromReadings({}, "dev.txt").problem().kind, ProblemKind::listUnknown); }
 
     void rowsBeforeTheirFormatAreRefused() {
         QCOMPARE(

@@ -200,6 +200,8 @@ class TestStorage : public QObject {
         QVERIFY(!planning::outOfBounds(*back));
         QCOMPARE(back->frame.degrees, 45.0);
         QCOMPARE(back->frame.centreX, 1.0);
+        json.remove("frame");  // there may be none
+        QVERIFY(studyFrom(json, "old.dune", &isMended).ok() && !isMended);
         // What could not be read again is not written.
         study.frame.degrees = 1000;
         const auto refused = writeDocument({study, smallLibrary()}, file.toStdString());
