@@ -23,6 +23,7 @@
 #include "planning/stage_picture.h"
 #include "planning/underpainting.h"
 #include "rendering/sheet_picture.h"
+#include "subject/reduced.h"
 
 namespace planning {
 
@@ -140,7 +141,7 @@ StackMaps mapsOf(const Plan& plan, const Study& study, int index, const cv::Mat&
     task.wanted = wanted(made.box);
     task.mask = mask(made.box);
     if (scale < 1) {
-        cv::resize(task.wanted, task.wanted, {}, scale, scale, cv::INTER_AREA);
+        task.wanted = subject::scaledDown(task.wanted, scale);
         cv::resize(task.mask, task.mask, task.wanted.size(), 0, 0, cv::INTER_NEAREST);
     }
     task.eyePixels = scale * rendering::easelSigma(wanted.size());

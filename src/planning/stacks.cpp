@@ -12,6 +12,7 @@
 #include "pigment/hand.h"
 #include "planning/marks.h"
 #include "planning/stage_picture.h"
+#include "subject/reduced.h"
 #include "subject/samples.h"
 
 namespace planning {
@@ -115,8 +116,8 @@ void findStacks(Plan& plan, const Study& study, const cv::Mat& wanted) {
                            [&](int area) { return plan.stackOfArea[std::size_t(area)]; });
 
     // Half the size is enough for what a mark of an edge shows.
-    cv::Mat small, map;
-    cv::resize(wanted, small, {}, 0.5, 0.5, cv::INTER_AREA);
+    const cv::Mat small = subject::scaledDown(wanted, 0.5);
+    cv::Mat map;
     cv::resize(plan.stackMap, map, small.size(), 0, 0, cv::INTER_NEAREST);
     const double sigma = 0.5 * 0.39 * finestMark * markFactor(study.detail) * pixelsPerMillimetre(plan, study);
     common::forEachIndex(int(plan.stacks.size()), [&](int i) {

@@ -8,6 +8,7 @@
 #include <string_view>
 
 #include "colour/image_colour.h"
+#include "subject/reduced.h"
 
 namespace subject {
 
@@ -177,14 +178,8 @@ common::Result<Picture> readPicture(std::span<const std::uint8_t> bytes, const s
     const bool isTurned = orientation >= 5 && orientation <= 8;
     picture.sourcePixels = isTurned ? cv::Size(source.bgr.rows, source.bgr.cols) : source.bgr.size();
     const double scale = double(workingLongSide) / std::max(picture.xyz.cols, picture.xyz.rows);
-    if (scale < 1) {
-        // Light is averaged, not code values, as the eye does from the easel.
-        const cv::Size size(std::max(1, int(std::lround(picture.xyz.cols * scale))),
-                            std::max(1, int(std::lround(picture.xyz.rows * scale))));
-        cv::Mat reduced;
-        cv::resize(picture.xyz, reduced, size, 0, 0, cv::INTER_AREA);
-        picture.xyz = reduced;
-    }
+    // Light is averaged, not code values, as the eye does from the easel.
+    if (scale < 1) picture.xyz = scaledDown(picture.xyz, scale);
     // Turned last, when it is small.
     picture.xyz = upright(picture.xyz, orientation);
     return picture;

@@ -190,7 +190,7 @@ class TestCli : public QObject {
     }
 
     void stripsGetASheetThatThereCanBe() {
-        for (const cv::Size size : {cv::Size(900, 60), cv::Size(60, 900), cv::Size(4000, 40)}) {
+        for (const cv::Size size : {cv::Size(900, 60), cv::Size(60, 900), cv::Size(4000, 40), cv::Size(60000, 32)}) {
             cv::Mat strip(size, CV_8UC3);
             cv::randu(strip, 0, 255);
             std::vector<uchar> png;

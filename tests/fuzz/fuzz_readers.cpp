@@ -63,7 +63,9 @@ void picture(const common::Bytes& bytes) {
 }
 
 void card(const common::Bytes& bytes) {
-    const auto photograph = subject::readPicture(bytes, "x", review::photographLongSide);
+    // A small file that claims to be large is the other reader's; here only time is lost on it.
+    constexpr int longSide = 420;
+    const auto photograph = subject::readPicture(bytes, "x", longSide);
     if (photograph) (void)review::readCard(photograph->xyz, "x");
 }
 
