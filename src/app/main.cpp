@@ -61,7 +61,7 @@ int main(int argc, char** argv) {
     if (!store) std::fprintf(stderr, "%s\n", qPrintable(wording::problemSentence(store.problem())));
     app::MainWindow window(materials::libraryOf({*starter, {}}), store ? store->get() : nullptr);
     window.show();
-    if (!store) window.say(wording::problemSentence(store.problem()));
+    if (!store) window.setStoreProblem(store.problem());
     const QString file = parser.positionalArguments().value(0);
     if (parser.isSet(demo))
         window.openDemo(QStringLiteral("kettle"));

@@ -294,14 +294,24 @@ void MainWindow::say(const QString& problem) {
     margin_->setProblem(problem);
 }
 
+void MainWindow::setStoreProblem(const common::Problem& problem) {
+    storeProblem_ = problem;
+    say(wording::problemSentence(problem));
+}
+
 common::Result<materials::Library> MainWindow::ownMaterials(const materials::Tray* tray) {
+    if (storeProblem_) return *storeProblem_;
     if (!store_) return starter_;
     std::optional<common::Problem> unreadable;
     const auto drawer = store_->drawer(&unreadable);
     if (!drawer) return drawer.problem();
     if (unreadable) say(wording::problemSentence(*unreadable));
     materials::Library own = materials::libraryOf(*drawer, tray);
-    if (!tray && own.media.empty()) own.media = starter_.media;
+    if (!tray && own.media.empty()) {
+        own.media = starter_.media;
+        say(tr("The drawer has no stick, pencil or pan that is not used up, so those of the starter materials are "
+               "taken: put your own in under Materials."));
+    }
     // A tray of sticks alone is planned on all papers, those of the drawer or those that ship with the program.
     if (own.papers.empty()) own.papers = materials::libraryOf(*drawer).papers;
     if (own.papers.empty()) own.papers = starter_.papers;

@@ -28,6 +28,9 @@ class MainWindow : public QMainWindow {
     /// Fields that lose the keyboard make their choice yet, while there is a session.
     ~MainWindow() override { hide(); }
 
+    /// The artist's own materials could not be opened: that is said, and asked again before others are taken.
+    void setStoreProblem(const common::Problem& problem);
+
     Session& session() { return session_; }
     /// The window of the artist's own materials; null without a store.
     MaterialsWindow* materialsWindow();
@@ -89,6 +92,7 @@ class MainWindow : public QMainWindow {
 
     Session session_;
     materials::Library starter_;
+    std::optional<common::Problem> storeProblem_;
     storage::MaterialsStore* store_;
     std::unique_ptr<MaterialsWindow> materials_;
     QString file_;

@@ -97,6 +97,27 @@ class TestSafety : public QObject {
         window.session().stopPlanning();
     }
 
+    void materialsThatDoNotOpenAreNotSwappedEither() {
+        MainWindow window(smallLibrary());
+        window.show();
+        window.setStoreProblem({common::ProblemKind::libraryDamaged, "own.sqlite"});
+        QVERIFY(window.margin().problem().contains("own.sqlite"));
+        answer(QMessageBox::No);
+        QVERIFY(window.openFile(at("ball.png")) && read(window));
+        QVERIFY(!window.session().study().reference);
+    }
+
+    void anEmptyDrawerIsTold() {
+        auto store = storage::MaterialsStore::open(at("empty.sqlite"));
+        QVERIFY(store.ok());
+        const auto held = *std::move(store);
+        MainWindow window(smallLibrary(), held.get());
+        window.show();
+        QVERIFY(window.openFile(at("ball.png")) && read(window));
+        QVERIFY(window.margin().problem().contains("starter materials"));
+        window.session().stopPlanning();
+    }
+
     /// A portrait picture, levelled again and again and cropped over the diagonal: it saves, and opens as it was.
     void whatCanBeChosenCanBeOpened() {
         cv::Mat tall(300, 200, CV_8UC3);
