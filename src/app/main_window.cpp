@@ -309,7 +309,8 @@ common::Result<materials::Library> MainWindow::ownMaterials(const materials::Tra
     materials::Library own = materials::libraryOf(*drawer, tray);
     if (!tray && own.media.empty()) {
         own.media = starter_.media;
-        say(tr("The drawer has no stick, pencil or pan that is not used up, so those of the starter materials are "
+        say(
+            tr("The drawer has no stick, pencil or pan that is not used up, so those of the starter materials are "
                "taken: put your own in under Materials."));
     }
     // A tray of sticks alone is planned on all papers, those of the drawer or those that ship with the program.
