@@ -29,11 +29,13 @@ bool stands(std::span<const std::uint8_t> bytes, std::size_t at, std::string_vie
                                                           [](char c, std::uint8_t b) { return std::uint8_t(c) == b; });
 }
 
-/// By the first bytes of PNG, JPEG, TIFF and WebP.
+/// By the first bytes of PNG, JPEG, TIFF and WebP, all of them: OpenCV would try what it does not know as maps of the
+/// earth, which may name other files.
 bool looksLikePicture(std::span<const std::uint8_t> bytes) {
+    using namespace std::string_view_literals;
     const auto begins = [&](std::string_view magic) { return stands(bytes, 0, magic); };
-    const bool isWebp = begins("RIFF") && stands(bytes, 8, "WEBP");
-    return begins("\x89PNG") || begins("\xFF\xD8") || begins("II*") || begins("MM") || isWebp;
+    const bool isWebp = begins("RIFF") && stands(bytes, 8, "WEBPVP8");
+    return begins("\x89PNG\r\n\x1A\n") || begins("\xFF\xD8\xFF") || begins("II*\0"sv) || begins("MM\0*"sv) || isWebp;
 }
 
 /// The animation flag of WebP's extended header (RFC 9649, section 2.7).

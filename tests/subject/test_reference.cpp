@@ -218,6 +218,9 @@ class TestReference : public QObject {
             huge[at + 3] = 40000 & 255;
         }
         add("40,000 x 40,000", huge, ProblemKind::pictureTooLarge);
+        const std::string map = "\xFF\xD8 NITF02.10", tiff = "MM and no TIFF";
+        add("a map of the earth", {map.begin(), map.end()}, ProblemKind::pictureUnknown);
+        add("two letters of a TIFF", {tiff.begin(), tiff.end()}, ProblemKind::pictureUnknown);
         const std::string gif = "GIF89a\x01\x01";
         add("GIF", {gif.begin(), gif.end()}, ProblemKind::pictureUnknown);
         // RFC 9649: an extended header that says that frames follow.
