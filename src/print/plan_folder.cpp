@@ -13,6 +13,7 @@
 #include "planning/stage_picture.h"
 #include "print/plan_sheets.h"
 #include "storage/plan_export.h"
+#include "storage/text.h"
 #include "storage/whole_file.h"
 
 namespace print {
@@ -39,9 +40,7 @@ std::vector<std::string> leftIn(const fs::path& folder) {
     constexpr qsizetype mostSteps = 10'000;
     const auto bytes = common::readFile(folder / "plan.json", mostBytes);
     if (!bytes) return {};
-    const QJsonObject json =
-        QJsonDocument::fromJson(QByteArray(reinterpret_cast<const char*>(bytes->data()), qsizetype(bytes->size())))
-            .object();
+    const QJsonObject json = QJsonDocument::fromJson(storage::qtBytes(*bytes)).object();
     if (json["format"].toString() != "yawning-dune-plan") return {};
     return namesOf(int(std::min(mostSteps, json["steps"].toArray().size())));
 }

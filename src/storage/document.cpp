@@ -10,6 +10,7 @@
 #include "common/file.h"
 #include "storage/materials_json.h"
 #include "storage/study_json.h"
+#include "storage/text.h"
 #include "storage/whole_file.h"
 #include "subject/picture.h"
 
@@ -65,8 +66,7 @@ std::optional<common::Bytes> partOf(zip_t* archive, const std::string& name, zip
 std::optional<QJsonObject> jsonPart(zip_t* archive, const std::string& name) {
     const auto bytes = partOf(archive, name, mostJson);
     if (!bytes) return std::nullopt;
-    const QByteArray raw(reinterpret_cast<const char*>(bytes->data()), qsizetype(bytes->size()));
-    const QJsonDocument json = QJsonDocument::fromJson(raw);
+    const QJsonDocument json = QJsonDocument::fromJson(qtBytes(*bytes));
     if (!json.isObject()) return std::nullopt;
     return json.object();
 }

@@ -16,8 +16,8 @@
 #include <map>
 #include <set>
 
-#include "materials/names.h"
 #include "storage/text.h"
+#include "storage/thing_rows.h"
 
 namespace storage {
 
@@ -45,156 +45,6 @@ const QStringList& schemaSteps() {
                        "TEXT NOT NULL, PRIMARY KEY (page, place)) WITHOUT ROWID"),
     };
     return steps;
-}
-
-QString joined(const std::vector<std::string>& list) {
-    QStringList parts;
-    for (const std::string& part : list) parts << text(part);
-    return parts.join(QStringLiteral("; "));
-}
-
-std::vector<std::string> parted(const QString& list) {
-    std::vector<std::string> parts;
-    for (const QString& part : list.split(QStringLiteral("; "), Qt::SkipEmptyParts))
-        parts.push_back(part.toStdString());
-    return parts;
-}
-
-constexpr std::array<std::string_view, 22> columnNames{
-    "id",     "class",    "kind",     "maker",         "name",         "number",     "hex",   "source",
-    "hiding", "hardness", "pigments", "lightfastness", "hazards",      "surface",    "water", "stock",
-    "box",    "slot",     "notes",    "colour_error",  "hiding_error", "photographs"};
-
-/// The place of a column; a name that is none does not compile.
-consteval int column(std::string_view name) {
-    for (std::size_t i = 0; i < columnNames.size(); ++i)
-        if (columnNames[i] == name) return int(i);
-    throw "no such column";
-}
-
-/// All columns of a thing as they are written; those that its class has not stay empty.
-using Row = std::array<QVariant, columnNames.size()>;
-
-/// A thing as it is read, out of a query for all columns in their order.
-class RowReader {
- public:
-    explicit RowReader(const QSqlQuery& query) : query_(query) {}
-
-    std::string string(int column) const { return query_.value(column).toString().toStdString(); }
-    std::vector<std::string> list(int column) const { return parted(query_.value(column).toString()); }
-    double number(int column, double least, double most) {
-        const double value = query_.value(column).toDouble();
-        if (value >= least && value <= most) return value;
-        good = false;
-        return least;
-    }
-    template <typename Enum>
-    Enum word(int column, std::optional<Enum> (*named)(std::string_view)) {
-        const auto value = named(string(column));
-        good = good && value.has_value();
-        return value.value_or(Enum{});
-    }
-    colour::Srgb8 hex() {
-        const auto colour = colour::srgb8FromHex(string(column("hex")));
-        good = good && colour.has_value();
-        return colour.value_or(colour::Srgb8{});
-    }
-
-    bool good = true;
-
- private:
-    const QSqlQuery& query_;
-};
-
-void write(Row& row, const materials::Material& medium) {
-    row[column("class")] = "medium";
-    row[column("kind")] = text(materials::nameOf(medium.kind));
-    row[column("hex")] = text(colour::hexFromSrgb8(medium.masstone));
-    row[column("hiding")] = medium.hiding;
-    row[column("hardness")] = medium.hardness;
-    row[column("pigments")] = joined(medium.pigments);
-    row[column("lightfastness")] = text(medium.lightfastness);
-    row[column("hazards")] = joined(medium.hazards);
-}
-
-void write(Row& row, const materials::Paper& paper) {
-    row[column("class")] = "paper";
-    row[column("kind")] = "paper";
-    row[column("hex")] = text(colour::hexFromSrgb8(paper.tone));
-    row[column("surface")] = text(materials::nameOf(paper.surface));
-    row[column("water")] = text(materials::nameOf(paper.water));
-}
-
-void write(Row& row, const materials::Tool& tool) {
-    row[column("class")] = "tool";
-    row[column("kind")] = text(materials::nameOf(tool.kind));
-}
-
-Row rowOf(const Owned& owned) {
-    Row row;
-    std::visit(
-        [&](const auto& what) {
-            row[column("id")] = text(what.id);
-            row[column("maker")] = text(what.maker);
-            row[column("name")] = text(what.name);
-            write(row, what);
-        },
-        owned.what);
-    row[column("number")] = text(owned.number);
-    row[column("source")] = text(materials::nameOf(owned.source));
-    row[column("colour_error")] = owned.colourError;
-    row[column("hiding_error")] = owned.hidingError;
-    row[column("photographs")] = joined(owned.photographs);
-    row[column("stock")] = text(materials::nameOf(owned.stock));
-    row[column("box")] = text(owned.box);
-    row[column("slot")] = owned.slot;
-    row[column("notes")] = text(owned.notes);
-    return row;
-}
-
-std::optional<Owned> ownedFrom(const QSqlQuery& query) {
-    RowReader row(query);
-    Owned owned;
-    const std::string id = row.string(column("id")), maker = row.string(column("maker")),
-                      name = row.string(column("name"));
-    const std::string what = row.string(column("class"));
-    if (what == "medium")
-        owned.what = materials::Material{id,
-                                         maker,
-                                         name,
-                                         row.word(column("kind"), &materials::kindNamed),
-                                         row.hex(),
-                                         row.number(column("hiding"), 0.05, 5),
-                                         row.number(column("hardness"), 0, 1),
-                                         row.list(column("pigments")),
-                                         row.string(column("lightfastness")),
-                                         row.list(column("hazards"))};
-    else if (what == "paper")
-        owned.what = materials::Paper{id,        maker,
-                                      name,      row.word(column("surface"), &materials::surfaceNamed),
-                                      row.hex(), row.word(column("water"), &materials::waterNamed)};
-    else
-        owned.what = materials::Tool{id, maker, name, row.word(column("kind"), &materials::toolKindNamed)};
-    owned.number = row.string(column("number"));
-    owned.source = row.word(column("source"), &materials::colourSourceNamed);
-    owned.colourError = row.number(column("colour_error"), 0, 1000);
-    owned.hidingError = row.number(column("hiding_error"), 0, 1000);
-    owned.photographs = row.list(column("photographs"));
-    owned.stock = row.word(column("stock"), &materials::stockNamed);
-    owned.box = row.string(column("box"));
-    owned.slot = int(row.number(column("slot"), 0, 9999));
-    owned.notes = row.string(column("notes"));
-    if (!row.good) return std::nullopt;
-    return owned;
-}
-
-const QString& allColumns() {
-    static const QString all = [] {
-        QStringList names;
-        for (const std::string_view name : columnNames) names << text(name);
-        return names.join(QStringLiteral(", "));
-    }();
-    return all;
 }
 
 }  // namespace
@@ -364,15 +214,15 @@ common::Result<materials::Drawer> MaterialsStore::drawer(std::optional<Problem>*
     materials::Drawer drawer;
     QSqlQuery query(database_);
     query.setForwardOnly(true);
-    if (!query.exec(QStringLiteral("SELECT %1 FROM thing ORDER BY id").arg(allColumns())))
+    if (!query.exec(QStringLiteral("SELECT %1 FROM thing ORDER BY id").arg(thingColumns())))
         return problem(ProblemKind::libraryDamaged);
     QStringList bad;
     while (query.next()) {
-        auto owned = ownedFrom(query);
+        auto owned = thingIn(query);
         if (owned)
             drawer.things.push_back(*std::move(owned));
         else
-            bad << query.value(column("id")).toString();
+            bad << text(idIn(query));
     }
     if (query.lastError().isValid()) return problem(ProblemKind::libraryDamaged);
     if (unreadable && !bad.isEmpty()) {
@@ -410,16 +260,16 @@ common::Done MaterialsStore::apply(const DrawerChange& change) {
 bool MaterialsStore::put(const std::vector<Owned>& things) {
     if (things.empty()) return true;
     QSqlQuery query(database_);
-    const QString places = QStringList(qsizetype(columnNames.size()), QStringLiteral("?")).join(',');
-    if (!done(query,
-              query.prepare(QStringLiteral("INSERT OR REPLACE INTO thing (%1) VALUES (%2)").arg(allColumns(), places))))
+    const QString places = QStringList(qsizetype(thingColumnCount), QStringLiteral("?")).join(',');
+    if (!done(query, query.prepare(
+                         QStringLiteral("INSERT OR REPLACE INTO thing (%1) VALUES (%2)").arg(thingColumns(), places))))
         return false;
     // In batches, since Qt's binding of single values costs more than writing them.
     constexpr std::size_t batch = 4096;
     for (std::size_t first = 0; first < things.size(); first += batch) {
-        std::array<QVariantList, columnNames.size()> columns;
+        std::array<QVariantList, thingColumnCount> columns;
         for (std::size_t n = first; n < std::min(things.size(), first + batch); ++n) {
-            const Row row = rowOf(things[n]);
+            const ThingRow row = rowOf(things[n]);
             for (std::size_t i = 0; i < row.size(); ++i) columns[i] << row[i];
         }
         for (std::size_t i = 0; i < columns.size(); ++i) query.bindValue(int(i), columns[i]);

@@ -6,20 +6,15 @@
 
 #include "colour/image_colour.h"
 #include "subject/picture.h"
+#include "subject/reduced.h"
 
 namespace subject {
 
 Pyramid::Pyramid(cv::Mat bgr, std::vector<std::uint8_t> iccProfile) : iccProfile_(std::move(iccProfile)) {
     constexpr int leastLongSide = 512;
     levels_.push_back(std::move(bgr));
-    const auto isLarge = [&](const cv::Mat& level) {
-        return std::max(level.cols, level.rows) > 2 * leastLongSide && std::min(level.cols, level.rows) > 1;
-    };
-    while (isLarge(levels_.back())) {
-        cv::Mat half;
-        cv::resize(levels_.back(), half, {}, 0.5, 0.5, cv::INTER_AREA);
-        levels_.push_back(half);
-    }
+    while (std::max(levels_.back().cols, levels_.back().rows) > 2 * leastLongSide)
+        levels_.push_back(scaledDown(levels_.back(), 0.5));
 }
 
 cv::Mat Pyramid::view(const Frame& frame, double format, const cv::Rect2d& part, const cv::Size& pixels) const {

@@ -15,6 +15,7 @@
 #include "storage/materials_json.h"
 #include "storage/study_json.h"
 #include "storage/table_things.h"
+#include "storage/text.h"
 #include "subject/picture.h"
 
 /// Every reader of what comes from outside, for a coverage-guided fuzzer (clang's libFuzzer, scripts/fuzz): which one
@@ -26,8 +27,7 @@ void require(bool holds) {
 }
 
 QJsonObject objectIn(const common::Bytes& bytes) {
-    return QJsonDocument::fromJson(QByteArray(reinterpret_cast<const char*>(bytes.data()), qsizetype(bytes.size())))
-        .object();
+    return QJsonDocument::fromJson(storage::qtBytes(bytes)).object();
 }
 
 void takeThings(const common::Result<storage::Table>& table) {
