@@ -10,6 +10,7 @@
 #include <cmath>
 
 #include "drawing/fonts.h"
+#include "print/words.h"
 #include "storage/whole_file.h"
 #include "wording/subject.h"
 
@@ -21,10 +22,6 @@ using Mark = planning::ConstructionMark;
 
 constexpr double dotsPerInch = 254, dotsPerMillimetre = dotsPerInch / 25.4;
 constexpr double paperWidth = 210, paperHeight = 297, pageMargin = 10, overlapOfPages = 15;
-
-QString tr(const char* text) {
-    return QCoreApplication::translate("print", text);
-}
 
 QPen penOf(Mark::Kind kind, double width, const QColor& ink) {
     QPen pen(ink, kind == Mark::Kind::outline || kind == Mark::Kind::frame ? width : width * 0.7);
@@ -131,7 +128,7 @@ common::Done writeConstructionSvg(const planning::Construction& drawing, const Q
                      int(std::lround(drawing.heightMillimetres * dotsPerMillimetre)));
     svg.setSize(size);
     svg.setViewBox(QRect({}, size));
-    svg.setTitle(tr("Construction drawing"));
+    svg.setTitle(Words::tr("Construction drawing"));
     QPainter painter(&svg);
     painter.scale(dotsPerMillimetre, dotsPerMillimetre);
     paintConstruction(painter, drawing, areaNames, int(drawing.marks.size()));
@@ -172,7 +169,7 @@ common::Done writeConstructionPdf(const planning::Construction& drawing, const Q
             painter.scale(dotsPerMillimetre, dotsPerMillimetre);
             painter.setPen(QPen(Qt::black, 0.2));
             paintWords(painter, {pageMargin, pageMargin - 3},
-                       tr("%1: row %2 of %3, column %4 of %5; print at 100 %, lay cross on cross")
+                       Words::tr("%1: row %2 of %3, column %4 of %5; print at 100 %, lay cross on cross")
                            .arg(title)
                            .arg(row + 1)
                            .arg(tiling.rows)

@@ -13,6 +13,8 @@
 #include "drawing/shapes.h"
 #include "planning/section.h"
 #include "planning/stage_picture.h"
+#include "print/units.h"
+#include "print/words.h"
 #include "storage/whole_file.h"
 #include "wording/sentences.h"
 
@@ -20,11 +22,6 @@ namespace print {
 
 namespace {
 
-QString tr(const char* text) {
-    return QCoreApplication::translate("print", text);
-}
-
-constexpr double mm = 96.0 / 25.4;      // painting units (96 per inch) in a millimetre
 constexpr double pageWidth = 180 * mm;  // A4 less margins of 15 mm
 constexpr double pageHeight = 267 * mm;
 
@@ -78,9 +75,9 @@ class Sheets {
 };
 
 void cover(Sheets& sheets, const planning::Plan& plan, const planning::Study& study, const QImage& predicted) {
-    sheets.head(study.title.empty() ? tr("Layer plan") : QString::fromStdString(study.title));
+    sheets.head(study.title.empty() ? Words::tr("Layer plan") : QString::fromStdString(study.title));
     sheets.y += sheets.text(QRectF(0, sheets.y, pageWidth, 10 * mm),
-                            tr("%1 on %2. %3 steps, %4, %5 sticks.")
+                            Words::tr("%1 on %2. %3 steps, %4, %5 sticks.")
                                 .arg(wording::sheetSize(study.widthMillimetres, study.heightMillimetres),
                                      QString::fromStdString(plan.paper.name), QString::number(plan.steps.size()),
                                      wording::duration(plan.summary.minutes), QString::number(plan.sticks.size())),
@@ -90,9 +87,9 @@ void cover(Sheets& sheets, const planning::Plan& plan, const planning::Study& st
     const double ratio = double(reference.height()) / reference.width();
     const double width = std::min(pageWidth, 95 * mm / ratio);
     for (const auto& [image, caption] :
-         {std::pair(reference, tr("The reference")),
+         {std::pair(reference, Words::tr("The reference")),
           std::pair(predicted,
-                    tr("The sheet as predicted under %1, all steps done").arg(wording::lightWord(plan.light)))}) {
+                    Words::tr("The sheet as predicted under %1, all steps done").arg(wording::lightWord(plan.light)))}) {
         sheets.painter().drawImage(QRectF(0, sheets.y, width, width * ratio), image);
         sheets.y += width * ratio + 1 * mm;
         sheets.text(QRectF(0, sheets.y, pageWidth, 8 * mm), caption, drawing::TypeSize::small);
@@ -101,7 +98,7 @@ void cover(Sheets& sheets, const planning::Plan& plan, const planning::Study& st
     const planning::Summary& s = plan.summary;
     sheets.text(
         QRectF(0, sheets.y, pageWidth, 30 * mm),
-        tr("The finished sheet is %1. Nineteen twentieths of it are within %2, with half-closed eyes the mean is "
+        Words::tr("The finished sheet is %1. Nineteen twentieths of it are within %2, with half-closed eyes the mean is "
            "%3. With an unsteady hand the tones stay within %4 in the mean; the nearest single sticks would "
            "leave %5.")
             .arg(wording::pictureWords(plan), wording::differenceFigure(s.picture.p95),
@@ -112,7 +109,7 @@ void cover(Sheets& sheets, const planning::Plan& plan, const planning::Study& st
 
 void pullList(Sheets& sheets, const planning::Plan& plan) {
     sheets.newPage();
-    sheets.head(tr("Pull these"));
+    sheets.head(Words::tr("Pull these"));
     std::vector<int> order;
     for (int i = 0; i < int(plan.sticks.size()); ++i) order.push_back(i);
     std::ranges::stable_sort(order, {},
@@ -132,7 +129,7 @@ void pullList(Sheets& sheets, const planning::Plan& plan) {
         about += QStringLiteral(", ") + pigments.join(QStringLiteral(" "));
         sheets.text(QRectF(x + 19 * mm, sheets.y - 1 * mm, columnWidth - 21 * mm, 5 * mm),
                     QString::fromStdString(stick.id + "  " + stick.name) +
-                        (stick.hazards.empty() ? QString() : tr("  (toxic)")),
+                        (stick.hazards.empty() ? QString() : Words::tr("  (toxic)")),
                     drawing::TypeSize::text, true);
         sheets.text(QRectF(x + 19 * mm, sheets.y + 3.6 * mm, columnWidth - 21 * mm, 5 * mm), about,
                     drawing::TypeSize::small);
@@ -157,13 +154,13 @@ void stages(Sheets& sheets, const planning::Plan& plan, const common::Progress& 
     for (const planning::Step* end : stageEnds(plan)) {
         if (progress.cancelled()) return;
         sheets.newPage();
-        sheets.head(tr("After the %1").arg(wording::stageWord(end->stage)));
+        sheets.head(Words::tr("After the %1").arg(wording::stageWord(end->stage)));
         const cv::Mat sheet = planning::pictureAfter(plan, end->number, plan.light);
         double minutes = 0;
         for (const planning::Step& step : plan.steps)
             if (step.number >= first && step.number <= end->number) minutes += step.minutes + step.waitMinutes;
         const QString about =
-            tr("Steps %1 to %2, %3. The sheet is then %4 ΔE00 from the reference, as the eye sees both.")
+            Words::tr("Steps %1 to %2, %3. The sheet is then %4 ΔE00 from the reference, as the eye sees both.")
                 .arg(QString::number(first), QString::number(end->number), wording::duration(minutes),
                      QString::number(cv::mean(planning::differenceMapOf(plan, sheet))[0], 'f', 1));
         first = end->number + 1;
@@ -177,9 +174,9 @@ void stages(Sheets& sheets, const planning::Plan& plan, const common::Progress& 
 
 void section(Sheets& sheets, const planning::Plan& plan) {
     sheets.newPage();
-    sheets.head(tr("The section"));
+    sheets.head(Words::tr("The section"));
     sheets.y += sheets.text(QRectF(0, sheets.y, pageWidth, 16 * mm),
-                            tr("A cut through the sheet: the areas side by side from the darkest to the lightest, each "
+                            Words::tr("A cut through the sheet: the areas side by side from the darkest to the lightest, each "
                                "as wide as its share and its places from dark to light; bands for its layers, from the "
                                "paper up, as thick as the pressure lays them."),
                             drawing::TypeSize::text) +
@@ -194,15 +191,15 @@ void section(Sheets& sheets, const planning::Plan& plan) {
 /// What is to be done in a step, in one line; and how hard.
 QString doingWords(const planning::Plan& plan, const planning::Step& step) {
     const QString stick =
-        step.stick >= 0 ? QString::fromStdString(plan.sticks[std::size_t(step.stick)].name) : tr("no stick");
-    return tr("%1: %2").arg(stick, wording::mannerWord(step.manner));
+        step.stick >= 0 ? QString::fromStdString(plan.sticks[std::size_t(step.stick)].name) : Words::tr("no stick");
+    return Words::tr("%1: %2").arg(stick, wording::mannerWord(step.manner));
 }
 
 QString pressureLine(const planning::Plan& plan, const planning::Step& step) {
-    if (step.stage == planning::Stage::drawing) return tr("A few light lines.");
+    if (step.stage == planning::Stage::drawing) return Words::tr("A few light lines.");
     if (step.groundLayer >= 0)
         return wording::pressureWord(plan.chosenGround().layers[std::size_t(step.groundLayer)].pressure);
-    if (step.layers.size() > 1) return tr("As the map shows: pale is light, dark is heavy.");
+    if (step.layers.size() > 1) return Words::tr("As the map shows: pale is light, dark is heavy.");
     const planning::LayerPlace place = step.layers.front();
     return wording::laidWords(plan.stacks[std::size_t(place.stack)].layers[std::size_t(place.layer)]);
 }
@@ -234,12 +231,12 @@ void step(Sheets& sheets, const planning::Plan& plan, const planning::Step& step
     if (!step.areas.empty() && step.stage != planning::Stage::drawing) line(wording::areasNamed(plan, step.areas, 5));
     line(pressureLine(plan, step));
     line(step.waitMinutes > 0
-             ? tr("%1, then wait %2.").arg(wording::duration(step.minutes), wording::duration(step.waitMinutes))
+             ? Words::tr("%1, then wait %2.").arg(wording::duration(step.minutes), wording::duration(step.waitMinutes))
              : wording::duration(step.minutes));
     QStringList reasons;
     for (const planning::Reason& reason : step.why)
         if (reason.kind != planning::ReasonKind::wholePictureTogether) reasons << wording::reasonPhrase(reason);
-    if (!reasons.isEmpty()) line(tr("Why: %1.").arg(reasons.join(QStringLiteral("; "))));
+    if (!reasons.isEmpty()) line(Words::tr("Why: %1.").arg(reasons.join(QStringLiteral("; "))));
     const QRectF map(pageWidth - mapWidth, sheets.y, mapWidth, mapHeight);
     painter.drawImage(map, drawing::tintedMap(plan, step, 480));
     painter.setPen(QPen(QColor(0x90, 0x90, 0x90), 0.5));
@@ -250,7 +247,7 @@ void step(Sheets& sheets, const planning::Plan& plan, const planning::Step& step
 
 void steps(Sheets& sheets, const planning::Plan& plan, const common::Progress& progress) {
     sheets.newPage();
-    sheets.head(tr("The steps"));
+    sheets.head(Words::tr("The steps"));
     planning::Stage stage = planning::Stage::finish;
     for (const planning::Step& each : plan.steps) {
         if (progress.cancelled()) return;
@@ -268,7 +265,7 @@ void steps(Sheets& sheets, const planning::Plan& plan, const common::Progress& p
 
 void notes(Sheets& sheets, const planning::Plan& plan) {
     sheets.newPage();
-    sheets.head(tr("What to mind, and safety"));
+    sheets.head(Words::tr("What to mind, and safety"));
     for (const planning::Note& note : plan.notes) {
         const QString sentence =
             wording::noteKindWord(note.kind) + QStringLiteral(".  ") + wording::noteSentence(note, plan);
@@ -277,7 +274,7 @@ void notes(Sheets& sheets, const planning::Plan& plan) {
         sheets.text(QRectF(0, sheets.y, pageWidth, height + 2 * mm), sentence, drawing::TypeSize::text);
         sheets.y += height + 4 * mm;
     }
-    const QString ask = tr("Ask a professional about questions of health.");
+    const QString ask = Words::tr("Ask a professional about questions of health.");
     sheets.text(QRectF(0, sheets.y, pageWidth, 10 * mm), ask, drawing::TypeSize::text);
 }
 

@@ -7,17 +7,14 @@
 
 #include "colour/srgb.h"
 #include "drawing/fonts.h"
+#include "print/units.h"
+#include "print/words.h"
 #include "storage/whole_file.h"
 
 namespace print {
 
 namespace {
 
-QString tr(const char* text) {
-    return QCoreApplication::translate("print", text);
-}
-
-constexpr double mm = 96.0 / 25.4;  // painting units (96 per inch) in a millimetre
 
 QRectF inUnits(const cv::Rect2d& r) {
     return {r.x * mm, r.y * mm, r.width * mm, r.height * mm};
@@ -69,12 +66,12 @@ void paintPage(QPainter& painter, review::CardPaper paper, int page, int rows) {
     const double width = layout.page.width * mm;
     words(
         painter, QRectF(0, 5 * mm, width, 5 * mm), Qt::AlignHCenter,
-        tr("Print at full size. Lay each stick light, medium and heavy, half over the paper and half over the black."));
+        Words::tr("Print at full size. Lay each stick light, medium and heavy, half over the paper and half over the black."));
     words(painter, QRectF(0, (layout.page.height - 10) * mm, width, 5 * mm), Qt::AlignHCenter,
-          tr("Photograph the whole card flat, by a window, without flash. Tap dust off, never blow it."));
+          Words::tr("Photograph the whole card flat, by a window, without flash. Tap dust off, never blow it."));
     const auto perColumn = layout.rows.size() / 2;
     for (const std::size_t first : {std::size_t(0), perColumn}) {
-        const QString pressures[] = {tr("light"), tr("medium"), tr("heavy")};
+        const QString pressures[] = {Words::tr("light"), Words::tr("medium"), Words::tr("heavy")};
         for (int p = 0; p < 3; ++p) {
             const review::CardField& field = layout.rows[first].fields[std::size_t(p)];
             const cv::Rect2d whole = field.overWhite | field.overBlack;
@@ -98,7 +95,7 @@ void paintKey(QPdfWriter& writer, QPainter& painter, review::CardPaper paper, co
         if (place == 0) {
             writer.newPage();
             words(painter, QRectF(edge * mm, edge * mm, page.width * mm, 6 * mm), Qt::AlignLeft,
-                  tr("Which row is what. Of a paper lay an offcut over its whole row. This page is not photographed."),
+                  Words::tr("Which row is what. Of a paper lay an offcut over its whole row. This page is not photographed."),
                   true);
         }
         const double width = (page.width - 2 * edge) / columns;
@@ -128,7 +125,7 @@ common::Done writeSwatchCards(review::CardPaper paper, const CardSet& set, const
         writer.setResolution(96);
         writer.setPageLayout(QPageLayout(QPageSize(paper == review::CardPaper::a4 ? QPageSize::A4 : QPageSize::Letter),
                                          QPageLayout::Portrait, QMarginsF(0, 0, 0, 0), QPageLayout::Millimeter));
-        writer.setTitle(tr("Swatch card"));
+        writer.setTitle(Words::tr("Swatch card"));
         writer.setCreator(QStringLiteral("Yawning Dune"));
         QPainter painter(&writer);
         for (int page = 0; page < pages; ++page) {

@@ -41,9 +41,9 @@ struct Photograph {
         Samples samples;
         const cv::Point2d middle = (place_.tl() + place_.br()) * 0.5;
         const double pixels = cv::norm(place.inPicture(middle + cv::Point2d(1, 0)) - place.inPicture(middle));
-        const double step = pixels > 0 ? std::clamp(1 / pixels, 0.2, 1.0) : 1.0;
-        for (double y = place_.y + margin; y <= place_.br().y - margin; y += step)
-            for (double x = place_.x + margin; x <= place_.br().x - margin; x += step) sample({x, y}, samples);
+        const double apart = pixels > 0 ? std::clamp(1 / pixels, 0.2, 1.0) : 1.0;
+        for (double y = place_.y + margin; y <= place_.br().y - margin; y += apart)
+            for (double x = place_.x + margin; x <= place_.br().x - margin; x += apart) sample({x, y}, samples);
         return samples;
     }
 };

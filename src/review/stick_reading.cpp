@@ -22,7 +22,7 @@ using Unknowns = Eigen::VectorXd;
 
 /// What is taken for usual tells next to nothing where the readings tell anything: a light layer of a soft stick, about
 /// twice as much with each step, and nearly all covered.
-const double usual[] = {0.5, 0.7, 0.7, 4, 4, 4};
+const double usualReading[] = {0.5, 0.7, 0.7, 4, 4, 4};
 const double usualSpread[] = {1.5, 0.3, 0.3, 1.3, 1.3, 1.3};
 
 double logScatter(const Unknowns& x, int pressure) {
@@ -69,7 +69,7 @@ class Misfit {
             residuals[at + 1] = (lab.a - target.read.a) / target.error;
             residuals[at + 2] = (lab.b - target.read.b) / target.error;
         }
-        for (int i = 0; i < 6; ++i) residuals[residuals.size() - 6 + i] = (x[3 + i] - usual[i]) / usualSpread[i];
+        for (int i = 0; i < 6; ++i) residuals[residuals.size() - 6 + i] = (x[3 + i] - usualReading[i]) / usualSpread[i];
         return 0;
     }
 
@@ -86,7 +86,7 @@ std::optional<StickReading> stickFrom(const std::array<FieldReading, 3>& fields,
     // The printer's inks and the camera are no better known than this.
     constexpr double leastError = 0.4;
     Unknowns x(unknowns);
-    x << 50, 0, 0, usual[0], usual[1], usual[2], usual[3], usual[4], usual[5];
+    x << 50, 0, 0, usualReading[0], usualReading[1], usualReading[2], usualReading[3], usualReading[4], usualReading[5];
     for (int p = 0; p < 3; ++p) {
         const FieldReading& field = fields[std::size_t(p)];
         if (field.state != FieldState::good) continue;

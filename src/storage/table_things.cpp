@@ -67,9 +67,9 @@ std::string figure(double value) {
 }
 
 /// One row, read by column. The first field that will not do is remembered.
-class RowReader {
+class TableRowReader {
  public:
-    RowReader(const std::array<int, columnCount>& places, const TableRow& row, const std::string& file)
+    TableRowReader(const std::array<int, columnCount>& places, const TableRow& row, const std::string& file)
         : places_(places), row_(row), file_(file) {}
 
     bool has(Column column) const { return !text(column).empty(); }
@@ -114,7 +114,7 @@ class RowReader {
 };
 
 /// The colour that a row tells, as hex or as CIELAB.
-std::optional<colour::Srgb8> colourIn(RowReader& row) {
+std::optional<colour::Srgb8> colourIn(TableRowReader& row) {
     if (const std::string hex = row.text(Column::hex); !hex.empty()) {
         const auto colour = colour::srgb8FromHex(hex);
         if (!colour) row.fail(Column::hex, hex, "#rrggbb");
@@ -132,7 +132,7 @@ std::optional<colour::Srgb8> colourIn(RowReader& row) {
 }
 
 /// "full", "half", "stub", "used-up", or the share that is left.
-void readStock(RowReader& row, materials::Stock& stock) {
+void readStock(TableRowReader& row, materials::Stock& stock) {
     const std::string field = row.text(Column::stock);
     if (field.empty()) return;
     if (const auto named = materials::stockNamed(small(field))) {
@@ -149,7 +149,7 @@ void readStock(RowReader& row, materials::Stock& stock) {
                                : materials::Stock::usedUp;
 }
 
-void readWhat(RowReader& row, materials::Material& medium) {
+void readWhat(TableRowReader& row, materials::Material& medium) {
     row.number(Column::hiding, 0.05, 5, medium.hiding);
     row.number(Column::hardness, 0, 1, medium.hardness);
     row.take(Column::lightfastness, medium.lightfastness);
@@ -159,11 +159,11 @@ void readWhat(RowReader& row, materials::Material& medium) {
     else if (row.has(Column::pigments))
         medium.hazards = materials::hazardsOf(medium.pigments);  // a list that says nothing is no all-clear
 }
-void readWhat(RowReader& row, materials::Paper& paper) {
+void readWhat(TableRowReader& row, materials::Paper& paper) {
     row.word(Column::surface, &materials::surfaceNamed, paper.surface);
     row.word(Column::water, &materials::waterNamed, paper.water);
 }
-void readWhat(RowReader&, materials::Tool&) {}
+void readWhat(TableRowReader&, materials::Tool&) {}
 
 /// A new thing of a kind that may be any of "soft", "paper", "stump", ...; nothing for another word.
 std::optional<decltype(Owned::what)> whatOfKind(const std::string& word) {
@@ -196,7 +196,7 @@ class Known {
             count(names_, materials::nameOf(known[i]), i);
         }
     }
-    const Owned* find(const RowReader& row) const {
+    const Owned* find(const TableRowReader& row) const {
         const std::string id = row.text(Column::id);
         if (const auto found = ids_.find(id); found != ids_.end()) return &known_[found->second];
         if (byId_) return nullptr;
@@ -233,7 +233,7 @@ class Known {
 };
 
 /// What the row's kind says, the known thing where it is of the same class.
-std::optional<Owned> begunFrom(RowReader& row, const Owned* known, const TableDefaults& defaults) {
+std::optional<Owned> begunFrom(TableRowReader& row, const Owned* known, const TableDefaults& defaults) {
     std::string kind = small(row.text(Column::kind));
     if (kind.empty() && known) return *known;
     if (kind.empty()) kind = defaults.kind;
@@ -250,7 +250,7 @@ std::optional<Owned> begunFrom(RowReader& row, const Owned* known, const TableDe
     return owned;
 }
 
-Owned read(RowReader& row, const Owned* found, Known& known, const TableDefaults& defaults) {
+Owned read(TableRowReader& row, const Owned* found, Known& known, const TableDefaults& defaults) {
     auto begun = begunFrom(row, found, defaults);
     if (!begun) return {};
     Owned& owned = *begun;
@@ -361,7 +361,7 @@ common::Result<TableThings> thingsFrom(const Table& table, const std::vector<Col
             if (progress.cancelled()) return Problem{ProblemKind::cancelled, table.name};
             progress.at(double(i) / double(table.rows.size()));
         }
-        RowReader row(places, table.rows[i], table.name);
+        TableRowReader row(places, table.rows[i], table.name);
         const Owned* there = before.find(row);
         Owned owned = read(row, there, before, defaults);
         if (row.problem) {

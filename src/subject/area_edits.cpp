@@ -29,12 +29,12 @@ std::vector<cv::Point> pixelsOf(const cv::Mat& map, const Scribble& scribble) {
 
 /// CIELAB as bytes, spread as for the superpixels.
 cv::Mat bytesOf(const cv::Mat& lab) {
-    std::vector<cv::Mat> planes;
-    cv::split(lab, planes);
-    planes[0].convertTo(planes[0], CV_8U, 2.0);
-    for (int c = 1; c < 3; ++c) planes[std::size_t(c)].convertTo(planes[std::size_t(c)], CV_8U, 1.6, 128);
+    std::vector<cv::Mat> channels;
+    cv::split(lab, channels);
+    channels[0].convertTo(channels[0], CV_8U, 2.0);
+    for (int c = 1; c < 3; ++c) channels[std::size_t(c)].convertTo(channels[std::size_t(c)], CV_8U, 1.6, 128);
     cv::Mat bytes;
-    cv::merge(planes, bytes);
+    cv::merge(channels, bytes);
     return bytes;
 }
 

@@ -15,9 +15,9 @@ namespace app {
 
 namespace {
 
-QString tr(const char* text) {
-    return QCoreApplication::translate("app::Materials", text);
-}
+struct Words {
+    Q_DECLARE_TR_FUNCTIONS(app::Materials)
+};
 
 QString text(const std::string& s) {
     return QString::fromStdString(s);
@@ -28,10 +28,10 @@ using Place = std::pair<int, QString>;
 
 Place byHue(const materials::Owned& owned) {
     const auto colour = colourOf(owned);
-    if (!colour) return {101, tr("Tools")};
-    if (std::holds_alternative<materials::Paper>(owned.what)) return {100, tr("Papers")};
+    if (!colour) return {101, Words::tr("Tools")};
+    if (std::holds_alternative<materials::Paper>(owned.what)) return {100, Words::tr("Papers")};
     const colour::Lab lab = colour::labFromSrgb8(*colour);
-    if (colour::chroma(lab) < 9) return {0, tr("Greys, black, white")};
+    if (colour::chroma(lab) < 9) return {0, Words::tr("Greys, black, white")};
     struct Family {
         double to;
         const char* head;
@@ -46,19 +46,19 @@ Place byHue(const materials::Owned& owned) {
                                                      {340, "Violets"}}};
     const double hue = colour::hue(lab);
     for (std::size_t i = 0; i < families.size(); ++i)
-        if (hue < families[i].to) return {i == 0 ? 9 : int(i), tr(families[i].head)};
-    return {9, tr(families[0].head)};
+        if (hue < families[i].to) return {i == 0 ? 9 : int(i), Words::tr(families[i].head)};
+    return {9, Words::tr(families[0].head)};
 }
 
 Place byKind(const materials::Owned& owned) {
     if (const auto* medium = std::get_if<materials::Material>(&owned.what))
         return {int(medium->kind), wording::kindWord(medium->kind)};
-    if (std::holds_alternative<materials::Paper>(owned.what)) return {100, tr("Papers")};
-    return {101, tr("Tools")};
+    if (std::holds_alternative<materials::Paper>(owned.what)) return {100, Words::tr("Papers")};
+    return {101, Words::tr("Tools")};
 }
 
 Place byBox(const materials::Owned& owned) {
-    return owned.box.empty() ? Place{1, tr("In no box")} : Place{0, text(owned.box)};
+    return owned.box.empty() ? Place{1, Words::tr("In no box")} : Place{0, text(owned.box)};
 }
 
 /// All that is known of a thing, as words.
@@ -96,7 +96,7 @@ std::vector<Section> doubleSections(const std::vector<materials::Owned>& things,
         std::erase_if(group, [&](int i) { return !isShown(things[std::size_t(i)], wanted); });
         if (group.size() > 1)
             sections.push_back(
-                {tr("Likely the same: %1").arg(text(materials::nameOf(things[std::size_t(group[0])]))), group});
+                {Words::tr("Likely the same: %1").arg(text(materials::nameOf(things[std::size_t(group[0])]))), group});
     }
     return sections;
 }
@@ -111,7 +111,7 @@ std::vector<Section> arranged(const std::vector<materials::Owned>& things, const
         if (!isShown(owned, wanted)) continue;
         if (wanted.nearestTo) {
             const colour::Lab lab = colour::labFromSrgb8(*colourOf(owned));
-            places[{0, tr("Nearest first")}].emplace_back(colour::differenceCie2000(*wanted.nearestTo, lab), i);
+            places[{0, Words::tr("Nearest first")}].emplace_back(colour::differenceCie2000(*wanted.nearestTo, lab), i);
             continue;
         }
         const bool inBox = wanted.by == LaidOutBy::box && !owned.box.empty();

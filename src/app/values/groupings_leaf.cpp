@@ -19,7 +19,7 @@ namespace app {
 
 namespace {
 
-constexpr double gap = 14;
+constexpr double betweenBoards = 14;
 /// Long side in pixels at which groupings are compared: they must read as thumbnails.
 constexpr double thumbnailSide = 240;
 
@@ -86,12 +86,12 @@ void GroupingsLeaf::take() {
 }
 
 QRectF GroupingsLeaf::tileOf(int grouping) const {
-    const double wide = (width() - gap * (subject::groupingCount - 1)) / subject::groupingCount;
+    const double wide = (width() - betweenBoards * (subject::groupingCount - 1)) / subject::groupingCount;
     const QImage& image = tiles_[std::size_t(grouping)].image;
     const double room = height() - 170;
     const double scale = image.isNull() ? 1 : std::min(wide / image.width(), room / image.height());
     const QSizeF size = image.isNull() ? QSizeF(wide, room) : QSizeF(image.size()) * scale;
-    return {QPointF(grouping * (wide + gap), 6), size};
+    return {QPointF(grouping * (wide + betweenBoards), 6), size};
 }
 
 void GroupingsLeaf::mousePressEvent(QMouseEvent* event) {
@@ -126,7 +126,7 @@ void GroupingsLeaf::paintEvent(QPaintEvent*) {
         if (i == looked_) drawing::paintSelection(painter, place.adjusted(-2, -2, 2, 2));
         painter.setPen(t.ink);
         painter.setFont(drawing::font(drawing::TypeSize::text, isTaken(i)));
-        QRectF words(place.left(), place.bottom() + 5, (width() - 3 * gap) / 4, 20);
+        QRectF words(place.left(), place.bottom() + 5, (width() - 3 * betweenBoards) / 4, 20);
         const QString title = wording::groupingWord(subject::Grouping(i));
         painter.drawText(words, Qt::AlignLeft | Qt::AlignTop, isTaken(i) ? tr("%1: taken").arg(title) : title);
         painter.setFont(drawing::font(drawing::TypeSize::small));

@@ -1,0 +1,12 @@
+#pragma once
+
+#include <QCoreApplication>
+
+namespace print {
+
+/// What the sheets say, translatable.
+struct Words {
+    Q_DECLARE_TR_FUNCTIONS(print)
+};
+
+}  // namespace print

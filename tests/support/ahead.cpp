@@ -1,0 +1,1 @@
+// The precompiled header needs a file that it is made for.
