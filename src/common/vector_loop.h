@@ -10,7 +10,7 @@
 /// good to about one part in 10^6.
 
 /// Before a function: compiled once for each generation of processor, the best one chosen at start.
-#if defined(__x86_64__) && !defined(__SANITIZE_ADDRESS__)
+#if defined(__x86_64__) && !defined(YAWNING_DUNE_SANITIZED)
 #define VECTOR_LOOP [[gnu::target_clones("default", "arch=x86-64-v3", "arch=x86-64-v4")]]
 #else
 #define VECTOR_LOOP

@@ -88,8 +88,9 @@ void cover(Sheets& sheets, const planning::Plan& plan, const planning::Study& st
     const double width = std::min(pageWidth, 95 * mm / ratio);
     for (const auto& [image, caption] :
          {std::pair(reference, Words::tr("The reference")),
-          std::pair(predicted,
-                    Words::tr("The sheet as predicted under %1, all steps done").arg(wording::lightWord(plan.light)))}) {
+          std::pair(
+              predicted,
+              Words::tr("The sheet as predicted under %1, all steps done").arg(wording::lightWord(plan.light)))}) {
         sheets.painter().drawImage(QRectF(0, sheets.y, width, width * ratio), image);
         sheets.y += width * ratio + 1 * mm;
         sheets.text(QRectF(0, sheets.y, pageWidth, 8 * mm), caption, drawing::TypeSize::small);
@@ -98,9 +99,10 @@ void cover(Sheets& sheets, const planning::Plan& plan, const planning::Study& st
     const planning::Summary& s = plan.summary;
     sheets.text(
         QRectF(0, sheets.y, pageWidth, 30 * mm),
-        Words::tr("The finished sheet is %1. Nineteen twentieths of it are within %2, with half-closed eyes the mean is "
-           "%3. With an unsteady hand the tones stay within %4 in the mean; the nearest single sticks would "
-           "leave %5.")
+        Words::tr(
+            "The finished sheet is %1. Nineteen twentieths of it are within %2, with half-closed eyes the mean is "
+            "%3. With an unsteady hand the tones stay within %4 in the mean; the nearest single sticks would "
+            "leave %5.")
             .arg(wording::pictureWords(plan), wording::differenceFigure(s.picture.p95),
                  wording::differenceFigure(s.squinted.mean), wording::differenceFigure(s.unsteadyDifference),
                  wording::differenceFigure(s.nearestStickDifference)),
@@ -175,12 +177,13 @@ void stages(Sheets& sheets, const planning::Plan& plan, const common::Progress& 
 void section(Sheets& sheets, const planning::Plan& plan) {
     sheets.newPage();
     sheets.head(Words::tr("The section"));
-    sheets.y += sheets.text(QRectF(0, sheets.y, pageWidth, 16 * mm),
-                            Words::tr("A cut through the sheet: the areas side by side from the darkest to the lightest, each "
-                               "as wide as its share and its places from dark to light; bands for its layers, from the "
-                               "paper up, as thick as the pressure lays them."),
-                            drawing::TypeSize::text) +
-                6 * mm;
+    sheets.y +=
+        sheets.text(QRectF(0, sheets.y, pageWidth, 16 * mm),
+                    Words::tr("A cut through the sheet: the areas side by side from the darkest to the lightest, each "
+                              "as wide as its share and its places from dark to light; bands for its layers, from the "
+                              "paper up, as thick as the pressure lays them."),
+                    drawing::TypeSize::text) +
+        6 * mm;
     sheets.painter().setFont(drawing::font(drawing::TypeSize::small));
     sheets.painter().setPen(Qt::black);
     drawing::Section(plan, planning::sectionOf(plan, 420))

@@ -15,7 +15,6 @@ namespace print {
 
 namespace {
 
-
 QRectF inUnits(const cv::Rect2d& r) {
     return {r.x * mm, r.y * mm, r.width * mm, r.height * mm};
 }
@@ -64,9 +63,9 @@ void paintPage(QPainter& painter, review::CardPaper paper, int page, int rows) {
         painter.fillRect(inUnits(layout.ladder[i]), greyOf(greys[i % greys.size()]));
 
     const double width = layout.page.width * mm;
-    words(
-        painter, QRectF(0, 5 * mm, width, 5 * mm), Qt::AlignHCenter,
-        Words::tr("Print at full size. Lay each stick light, medium and heavy, half over the paper and half over the black."));
+    words(painter, QRectF(0, 5 * mm, width, 5 * mm), Qt::AlignHCenter,
+          Words::tr("Print at full size. Lay each stick light, medium and heavy, half over the paper and half over the "
+                    "black."));
     words(painter, QRectF(0, (layout.page.height - 10) * mm, width, 5 * mm), Qt::AlignHCenter,
           Words::tr("Photograph the whole card flat, by a window, without flash. Tap dust off, never blow it."));
     const auto perColumn = layout.rows.size() / 2;
@@ -95,7 +94,8 @@ void paintKey(QPdfWriter& writer, QPainter& painter, review::CardPaper paper, co
         if (place == 0) {
             writer.newPage();
             words(painter, QRectF(edge * mm, edge * mm, page.width * mm, 6 * mm), Qt::AlignLeft,
-                  Words::tr("Which row is what. Of a paper lay an offcut over its whole row. This page is not photographed."),
+                  Words::tr(
+                      "Which row is what. Of a paper lay an offcut over its whole row. This page is not photographed."),
                   true);
         }
         const double width = (page.width - 2 * edge) / columns;

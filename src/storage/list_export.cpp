@@ -49,17 +49,17 @@ struct Fields {
 
 QByteArray csvRow(const QStringList& fields) {
     QByteArray row;
-    for (const QString& field : fields) row += (row.isEmpty() ? QByteArray() : QByteArray(",")) + csvField(field);
+    for (const QString& value : fields) row += (row.isEmpty() ? QByteArray() : QByteArray(",")) + csvField(value);
     return row + "\r\n";
 }
 
 QByteArray drawerCsv(const std::vector<materials::Owned>& things) {
-    QStringList headings;
+    QStringList titles;
     for (int c = 1; c < columnCount; ++c)
         // The colour is told as hex: L, a and b are for reading.
         if (Column(c) != Column::L && Column(c) != Column::a && Column(c) != Column::b)
-            headings << text(headingOf(Column(c)));
-    QByteArray csv = csvRow(headings);
+            titles << text(headingOf(Column(c)));
+    QByteArray csv = csvRow(titles);
     for (const materials::Owned& owned : things) {
         Fields fields;
         std::visit(fields, owned.what);

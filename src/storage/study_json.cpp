@@ -254,9 +254,14 @@ QJsonObject fromFirstVersion(QJsonObject json) {
     QJsonArray edits;
     for (const QJsonValue& value : json["areaEdits"].toArray()) {
         QJsonObject edit = value.toObject();
-        if (!edit.contains("scribbles"))
-            edit["scribbles"] = QJsonArray{QJsonArray{QJsonArray{edit["fromX"], edit["fromY"]}},
-                                           QJsonArray{QJsonArray{edit["toX"], edit["toY"]}}};
+        if (!edit.contains("scribbles")) {
+            QJsonArray from, to, scribbles;
+            from.append(QJsonArray{edit["fromX"], edit["fromY"]});
+            to.append(QJsonArray{edit["toX"], edit["toY"]});
+            scribbles.append(from);
+            scribbles.append(to);
+            edit["scribbles"] = scribbles;
+        }
         edits.append(edit);
     }
     json["areaEdits"] = edits;

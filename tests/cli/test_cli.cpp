@@ -351,7 +351,7 @@ class TestCli : public QObject {
     }
     /// 100,000 rows go in while rows come out, and the program is as large after the last as after the first thousands.
     void rowsStreamWithoutGrowing() {
-#ifdef __SANITIZE_ADDRESS__
+#ifdef YAWNING_DUNE_SANITIZED
         QSKIP("AddressSanitizer keeps what is freed for a while");
 #endif
         QFETCH(QStringList, arguments);

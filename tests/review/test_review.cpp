@@ -22,7 +22,7 @@ using common::ProblemKind;
 
 namespace {
 
-#ifdef __SANITIZE_ADDRESS__
+#ifdef YAWNING_DUNE_SANITIZED
 constexpr int usualRounds = 1;
 #else
 constexpr int usualRounds = 8;

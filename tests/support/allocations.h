@@ -4,7 +4,7 @@
 
 /// Counts what this thread takes from the heap, whichever way: the program's own malloc stands before the C library's.
 /// To be included by one file of a test program.
-#if defined(__GLIBC__) && !defined(__SANITIZE_ADDRESS__)
+#if defined(__GLIBC__) && !defined(YAWNING_DUNE_SANITIZED)
 inline constexpr bool allocationsAreCounted = true;
 inline thread_local long allocationCount = 0;
 
