@@ -160,8 +160,8 @@ class Chooser {
 
     /// The best stack of an area within some options, or the one given if that is better.
     Stack within(std::size_t a, const std::vector<int>& allowed, const Stack& known) const {
-        std::vector<Stack> found = bestStacks(screens_[a], allowed, free_, width_).stacks;
-        return found.front().cost < known.cost ? std::move(found.front()) : known;
+        const std::vector<Stack> found = bestStacks(screens_[a], allowed, free_, width_).stacks;
+        return found.front().cost < known.cost ? found.front() : known;
     }
 
     bool searchWithin() {

@@ -19,27 +19,27 @@ double unitOf(const Study& study) {
 }
 
 Construction constructionOf(const Study& study, const Reading& reading) {
-    using Kind = ConstructionMark::Kind;
+    using Mark = ConstructionMark::Kind;
     Construction drawing{study.widthMillimetres, study.heightMillimetres, {}, {}};
     const auto onSheet = [&](double x, double y) {
         return subject::Place(x * study.widthMillimetres, y * study.heightMillimetres);
     };
     const double unit = unitOf(study);
-    const auto add = [&](Kind kind, std::vector<subject::Place> path, int area = -1, bool isClosed = false) {
+    const auto add = [&](Mark kind, std::vector<subject::Place> path, int area = -1, bool isClosed = false) {
         ConstructionMark mark{kind, std::move(path), isClosed, area, 0, 0};
-        if (kind == Kind::height || kind == Kind::width || kind == Kind::length) {
+        if (kind == Mark::height || kind == Mark::width || kind == Mark::length) {
             mark.millimetres = cv::norm(mark.path.back() - mark.path.front());
             if (unit > 0) mark.units = mark.millimetres / unit;
         }
         drawing.marks.push_back(std::move(mark));
     };
 
-    add(Kind::frame, {onSheet(0, 0), onSheet(1, 0), onSheet(1, 1), onSheet(0, 1)}, -1, true);
-    add(Kind::centreLine, {onSheet(0.5, 0), onSheet(0.5, 1)});
-    add(Kind::centreLine, {onSheet(0, 0.5), onSheet(1, 0.5)});
+    add(Mark::frame, {onSheet(0, 0), onSheet(1, 0), onSheet(1, 1), onSheet(0, 1)}, -1, true);
+    add(Mark::centreLine, {onSheet(0.5, 0), onSheet(0.5, 1)});
+    add(Mark::centreLine, {onSheet(0, 0.5), onSheet(1, 0.5)});
     for (const double third : {1.0 / 3, 2.0 / 3}) {
-        add(Kind::third, {onSheet(third, 0), onSheet(third, 1)});
-        add(Kind::third, {onSheet(0, third), onSheet(1, third)});
+        add(Mark::third, {onSheet(third, 0), onSheet(third, 1)});
+        add(Mark::third, {onSheet(0, third), onSheet(1, third)});
     }
 
     const std::vector<subject::Area>& areas = reading.areas.list;
@@ -54,20 +54,20 @@ Construction constructionOf(const Study& study, const Reading& reading) {
     for (const int i : drawing.objects) {
         const subject::Extents& e = extents[std::size_t(i)];
         const double x = (e.left + e.right) / 2;
-        add(Kind::height, {onSheet(x, e.top), onSheet(x, e.bottom)}, i);
+        add(Mark::height, {onSheet(x, e.top), onSheet(x, e.bottom)}, i);
     }
     for (const int i : drawing.objects) {
         const subject::Extents& e = extents[std::size_t(i)];
         const double y = (e.top + e.bottom) / 2;
-        add(Kind::width, {onSheet(e.left, y), onSheet(e.right, y)}, i);
+        add(Mark::width, {onSheet(e.left, y), onSheet(e.right, y)}, i);
     }
     for (std::size_t i = 0; i < areas.size(); ++i)
         for (subject::Scribble& outline : subject::outlinesOf(reading.areas.map, int(i))) {
             for (subject::Place& place : outline) place = onSheet(place.x, place.y);
-            add(Kind::outline, std::move(outline), int(i), true);
+            add(Mark::outline, std::move(outline), int(i), true);
         }
     for (const subject::Line& line : study.measures)
-        add(Kind::length, {onSheet(line.from.x, line.from.y), onSheet(line.to.x, line.to.y)});
+        add(Mark::length, {onSheet(line.from.x, line.from.y), onSheet(line.to.x, line.to.y)});
     return drawing;
 }
 

@@ -48,10 +48,10 @@ void addPictureNotes(std::vector<Note>& notes, const Plan& plan, const Study& st
                          strongest->atFocal});
     }
     for (const subject::PlaneFault& fault : subject::planeFaults(reading.areas, reading.wanted)) {
-        using Kind = subject::PlaneFault::Kind;
-        const NoteTopic topic = fault.kind == Kind::tooDark    ? NoteTopic::farTooDark
-                                : fault.kind == Kind::tooSharp ? NoteTopic::farTooSharp
-                                                               : NoteTopic::farTooWarm;
+        using Fault = subject::PlaneFault::Kind;
+        const NoteTopic topic = fault.kind == Fault::tooDark    ? NoteTopic::farTooDark
+                                : fault.kind == Fault::tooSharp ? NoteTopic::farTooSharp
+                                                                : NoteTopic::farTooWarm;
         notes.push_back({NoteKind::advice, topic, {fault.area}, {}, fault.by});
     }
     Note follow{NoteKind::advice, NoteTopic::strokesFollow, {}, {}, 0};

@@ -99,7 +99,8 @@ void paintKey(QPdfWriter& writer, QPainter& painter, review::CardPaper paper, co
                   true);
         }
         const double width = (page.width - 2 * edge) / columns;
-        const QRectF box((edge + place / lines * width) * mm, (edge + 12 + place % lines * line) * mm, (width - 3) * mm,
+        const int column = place / lines;
+        const QRectF box((edge + column * width) * mm, (edge + 12 + place % lines * line) * mm, (width - 3) * mm,
                          line * mm);
         const int number = (set.firstPage + i / perPage) % review::mostPages * perPage + i % perPage + 1;
         words(painter, QRectF(box.left(), box.top(), 10 * mm, box.height()), Qt::AlignRight, QString::number(number),

@@ -47,7 +47,7 @@ cv::Mat waves(cv::Size size, double period, bool crossed) {
 }
 
 cv::Mat heights(materials::Grain grain, cv::Size size, double pixels) {
-    const cv::Mat rough = smoothed(noise(size, 11), pixels * 0.5, pixels * 0.5);
+    cv::Mat rough = smoothed(noise(size, 11), pixels * 0.5, pixels * 0.5);
     switch (grain) {
         case materials::Grain::grit:
             return rough;

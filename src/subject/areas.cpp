@@ -44,7 +44,7 @@ cv::Mat superpixels(const cv::Mat& lab, int size) {
     cv::Mat bytes(lab.size(), CV_8UC3);
     for (int y = 0; y < lab.rows; ++y)
         for (int x = 0; x < lab.cols; ++x) {
-            const cv::Vec3f v = lab.at<cv::Vec3f>(y, x);
+            const auto& v = lab.at<cv::Vec3f>(y, x);
             bytes.at<cv::Vec3b>(y, x) =
                 cv::Vec3b(cv::saturate_cast<uchar>(v[0] * 2.0f), cv::saturate_cast<uchar>(v[1] * 1.6f + 128.0f),
                           cv::saturate_cast<uchar>(v[2] * 1.6f + 128.0f));
@@ -65,7 +65,7 @@ std::vector<Region> regionsOf(const cv::Mat& labels, const cv::Mat& lab) {
         for (int x = 0; x < labels.cols; ++x) {
             const int label = labels.at<int>(y, x);
             Region& region = regions[label];
-            const cv::Vec3f v = lab.at<cv::Vec3f>(y, x);
+            const auto& v = lab.at<cv::Vec3f>(y, x);
             region.pixels += 1;
             region.sum += cv::Vec3d(v[0] * lightnessWeight, v[1], v[2]);
             for (const cv::Point step : {cv::Point(1, 0), cv::Point(0, 1)}) {
@@ -166,7 +166,7 @@ void describe(Areas& areas, const cv::Mat& lab) {
         for (int x = 0; x < map.cols; ++x) {
             const int index = map.at<int>(y, x);
             Tally& tally = tallies[index];
-            const cv::Vec3f v = lab.at<cv::Vec3f>(y, x);
+            const auto& v = lab.at<cv::Vec3f>(y, x);
             tally.L.push_back(v[0]);
             tally.a.push_back(v[1]);
             tally.b.push_back(v[2]);

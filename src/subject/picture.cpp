@@ -153,7 +153,7 @@ common::Result<std::pair<DecodedPicture, int>> asStored(std::span<const std::uin
     const cv::Mat source = decoded(bytes, metadata->width * metadata->height);
     if (source.empty()) return Problem{ProblemKind::pictureTruncated, name};
     if (std::min(source.cols, source.rows) < leastSidePixels) return Problem{ProblemKind::pictureTooSmall, name};
-    return std::pair(DecodedPicture{source, std::move(metadata->iccProfile)}, metadata->orientation);
+    return std::pair(DecodedPicture{source, metadata->iccProfile}, metadata->orientation);
 }
 
 }  // namespace

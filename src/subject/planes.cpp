@@ -49,7 +49,7 @@ std::vector<PlaneFault> planeFaults(const Areas& areas, const cv::Mat& lab) {
     for (int y = 0; y < lab.rows; ++y)
         for (int x = 0; x < lab.cols; ++x) {
             Pixels& of = pixels[std::size_t(areas.map.at<int>(y, x))];
-            const cv::Vec3f v = lab.at<cv::Vec3f>(y, x);
+            const auto& v = lab.at<cv::Vec3f>(y, x);
             of.lightness.push_back(v[0]);
             of.steps.push_back(step.at<float>(y, x));
             of.warmth += 0.57 * v[1] + 0.82 * v[2];

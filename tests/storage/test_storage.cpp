@@ -225,7 +225,9 @@ class TestStorage : public QObject {
                 while (zip_uint64_t(content.size()) < size) content += zeros;
                 auto* held = static_cast<char*>(malloc(std::size_t(content.size())));
                 std::copy(content.begin(), content.end(), held);
-                zip_file_add(zip, name, zip_source_buffer(zip, held, zip_uint64_t(content.size()), 1), 0);
+                const auto index =
+                    zip_file_add(zip, name, zip_source_buffer(zip, held, zip_uint64_t(content.size()), 1), 0);
+                zip_set_file_compression(zip, zip_uint64_t(index), ZIP_CM_DEFLATE, 1);
             }
             return zip_close(zip) == 0;
         };
