@@ -67,7 +67,6 @@ void KeptFields::show(const std::vector<Owned>& things, const QList<std::pair<QS
         auto* button = new QPushButton;
         button->setIcon(look);
         button->setIconSize({36, 26});
-        button->setStyleSheet(QStringLiteral("padding: 1px;"));
         button->setAccessibleName(tr("Photograph"));
         connect(button, &QPushButton::clicked, this, [this, k = key] { Q_EMIT photographOpened(k); });
         photographs_->addWidget(button);

@@ -276,7 +276,7 @@ void MeasureLeaf::addTo(Views& views) const {
     const double scale = sheet.width() / drawing_.widthMillimetres;
     painter.scale(scale, scale);
     const QColor ground = sheet.pixelColor(sheet.width() / 2, sheet.height() / 2);
-    const QColor ink = qGray(ground.rgb()) > 110 ? QColor(0x16, 0x16, 0x16) : QColor(0xf2, 0xf2, 0xf2);
+    const QColor ink = qGray(ground.rgb()) > 110 ? markInk : markLight;
     print::paintConstruction(painter, drawing_, areaNames(), marks_->value(), {2.0 / scale, 26.0 / scale, ink, ground});
     painter.end();
     views.sheet = sheet;

@@ -2,15 +2,12 @@
 
 #include <QPainter>
 
+#include "app/widgets/measure.h"
 #include "app/widgets/theme.h"
 #include "drawing/fonts.h"
 #include "drawing/shapes.h"
 
 namespace app {
-
-namespace {
-constexpr double left = 16, right = 12;
-}
 
 Margin::Margin(QWidget* parent) : QWidget(parent) {
     setAccessibleName(tr("Margin"));
@@ -43,7 +40,7 @@ void Margin::resizeEvent(QResizeEvent*) {
 
 double Margin::layOut(QPainter* painter) const {
     const Theme& t = theme();
-    const double width = std::max(120.0, QWidget::width() - left - right);
+    const double width = std::max(120.0, QWidget::width() - 2.0 * measure::edge);
     double y = 14;
     const auto say = [&](const QString& words, drawing::TypeSize size, bool bold, double x, const QColor& ink) {
         const QFont font = drawing::font(size, bold);
@@ -52,7 +49,7 @@ double Margin::layOut(QPainter* painter) const {
         if (painter) {
             painter->setFont(font);
             painter->setPen(ink);
-            painter->drawText(QRectF(left + x, y, width - x, used.height() + 2), Qt::TextWordWrap, words);
+            painter->drawText(QRectF(measure::edge + x, y, width - x, used.height() + 2), Qt::TextWordWrap, words);
         }
         y += used.height();
     };
@@ -60,7 +57,8 @@ double Margin::layOut(QPainter* painter) const {
         if (!painter) return;
         painter->setPen(QPen(t.ink, 1.6));
         painter->setBrush(Qt::NoBrush);
-        painter->drawPolygon(QPolygonF({QPointF(left, y + 15), QPointF(left + 14, y + 15), QPointF(left + 7, y + 3)}));
+        painter->drawPolygon(QPolygonF(
+            {QPointF(measure::edge, y + 15), QPointF(measure::edge + 14, y + 15), QPointF(measure::edge + 7, y + 3)}));
     };
     if (!problem_.isEmpty()) {
         sign();
@@ -88,9 +86,10 @@ double Margin::layOut(QPainter* painter) const {
         y = std::max(y, begin + 38);
         if (painter) {
             const QColor colour = drawing::colourOf(line.colour);
-            if (line.hasStick) drawing::paintMaterial(*painter, QRectF(left, begin + 1, 48, 20), line.kind, colour);
-            drawing::paintManner(*painter, QRectF(left, begin + 23, 30, 9), line.manner, t.ink);
-            drawing::paintPressure(*painter, QRectF(left + 34, begin + 26, 14, 4), line.pressure, t.ink);
+            if (line.hasStick)
+                drawing::paintMaterial(*painter, QRectF(measure::edge, begin + 1, 48, 20), line.kind, colour);
+            drawing::paintManner(*painter, QRectF(measure::edge, begin + 23, 30, 9), line.manner, t.ink);
+            drawing::paintPressure(*painter, QRectF(measure::edge + 34, begin + 26, 14, 4), line.pressure, t.ink);
         }
         y += 8;
     }

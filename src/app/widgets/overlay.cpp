@@ -9,8 +9,6 @@ namespace app {
 
 namespace {
 
-const QColor ink(0x16, 0x16, 0x16), light(0xf2, 0xf2, 0xf2);
-
 void addHead(QPainterPath& path, const QPolygonF& line) {
     if (line.size() < 2) return;
     QLineF back(line.last(), line[line.size() - 2]);
@@ -33,15 +31,16 @@ void paintOverlay(QPainter& painter, const Overlay& overlay) {
     if (overlay.kind == Overlay::Kind::arrow) addHead(path, overlay.path);
     const bool isGuide = overlay.kind == Overlay::Kind::guide;
     painter.setBrush(Qt::NoBrush);
-    painter.setPen(QPen(light, isGuide ? 2.4 : 4, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
+    painter.setPen(QPen(markLight, isGuide ? 2.4 : 4, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
     painter.drawPath(path);
-    painter.setPen(QPen(ink, isGuide ? 1.0 : 1.6, isGuide ? Qt::DashLine : Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
+    painter.setPen(
+        QPen(markInk, isGuide ? 1.0 : 1.6, isGuide ? Qt::DashLine : Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
     painter.drawPath(path);
     if (overlay.words.isEmpty()) return;
     QPainterPath words;
     words.addText(overlay.path.last() + QPointF(6, -5), drawing::font(drawing::TypeSize::text), overlay.words);
-    painter.strokePath(words, QPen(light, 3.4, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
-    painter.fillPath(words, ink);
+    painter.strokePath(words, QPen(markLight, 3.4, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
+    painter.fillPath(words, markInk);
 }
 
 }  // namespace app

@@ -34,9 +34,9 @@ QImage borderOf(const QImage& mask) {
                     const int px = x + dx, py = y + dy;
                     if (px < 0 || py < 0 || px >= mask.width() || py >= mask.height()) continue;
                     if (inside(px, py))
-                        border.setPixel(px, py, qRgba(0x16, 0x16, 0x16, 255));
+                        border.setPixel(px, py, markInk.rgba());
                     else
-                        border.setPixel(px, py, qRgba(0xf2, 0xf2, 0xf2, 255));
+                        border.setPixel(px, py, markLight.rgba());
                 }
         }
     return border;
@@ -210,8 +210,7 @@ const QImage& PicturePair::fitted(bool sheet, const QSize& size) {
 }
 
 void PicturePair::paintGrid(QPainter& painter, const QRectF& place) const {
-    for (const auto& [colour, offset] :
-         {std::pair(QColor(0xf2, 0xf2, 0xf2), 1.0), std::pair(QColor(0x16, 0x16, 0x16), 0.0)}) {
+    for (const auto& [colour, offset] : {std::pair(markLight, 1.0), std::pair(markInk, 0.0)}) {
         painter.setPen(QPen(colour, 1));
         const bool isThirds = grid_ <= 0 || sheetSize_.isEmpty();
         const double columns = isThirds ? 3 : sheetSize_.width() / grid_;

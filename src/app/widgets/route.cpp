@@ -6,13 +6,14 @@
 #include <QToolTip>
 #include <algorithm>
 
+#include "app/widgets/quiet_style.h"
 #include "app/widgets/theme.h"
 #include "drawing/fonts.h"
 
 namespace app {
 
 namespace {
-constexpr double top = 104, pitch = 52, left = 16;
+constexpr double top = 104, pitch = 52;
 }
 
 Route::Route(QWidget* parent) : QWidget(parent) {
@@ -60,27 +61,24 @@ void Route::paintEvent(QPaintEvent*) {
     painter.setPen(t.ink);
     painter.setFont(drawing::font(drawing::TypeSize::head, true));
     QRectF used;
-    painter.drawText(QRectF(left, 12, width() - left - 8, 48), Qt::AlignLeft | Qt::TextWordWrap, title_, &used);
+    painter.drawText(QRectF(measure::edge, 12, width() - measure::edge - 8, 48), Qt::AlignLeft | Qt::TextWordWrap,
+                     title_, &used);
     painter.setFont(drawing::font(drawing::TypeSize::small));
-    painter.drawText(QRectF(left, 14 + std::min(48.0, used.height()), width() - left - 8, 36),
+    painter.drawText(QRectF(measure::edge, 14 + std::min(48.0, used.height()), width() - measure::edge - 8, 36),
                      Qt::AlignLeft | Qt::TextWordWrap, summary_);
 
     painter.setPen(QPen(t.line, 2));
     if (!stops_.isEmpty())
-        painter.drawLine(QPointF(left + 8, boxOf(0).top() + 17),
-                         QPointF(left + 8, boxOf(int(stops_.size()) - 1).top() + 17));
+        painter.drawLine(QPointF(measure::edge + 8, boxOf(0).top() + 17),
+                         QPointF(measure::edge + 8, boxOf(int(stops_.size()) - 1).top() + 17));
     for (int i = 0; i < int(stops_.size()); ++i) {
         const QRectF box = boxOf(i);
         if (i == current_) {
             painter.fillRect(box, t.raised);
             painter.fillRect(QRectF(0, box.top(), 4, box.height()), t.ink);
-            if (hasFocus()) {
-                painter.setPen(QPen(t.ink, 1, Qt::DotLine));
-                painter.setBrush(Qt::NoBrush);
-                painter.drawRect(box.adjusted(5, 1, -2, -2));
-            }
+            if (hasFocus()) paintChosen(painter, box.adjusted(5, 1, -1, -1));
         }
-        const QPointF centre(left + 8, box.top() + 17);
+        const QPointF centre(measure::edge + 8, box.top() + 17);
         painter.setPen(QPen(t.ink, 1.8));
         painter.setBrush(stops_[i].mark == Mark::decided ? t.ink : (i == current_ ? t.raised : t.panel));
         if (stops_[i].mark == Mark::attention)
@@ -88,7 +86,7 @@ void Route::paintEvent(QPaintEvent*) {
                 QPolygonF({centre + QPointF(-6.5, 5), centre + QPointF(6.5, 5), centre + QPointF(0, -6.5)}));
         else
             painter.drawEllipse(centre, 5.2, 5.2);
-        const double x = left + 24;
+        const double x = measure::edge + 24;
         painter.setPen(t.ink);
         painter.setFont(drawing::font(drawing::TypeSize::text, true));
         painter.drawText(QRectF(x, box.top() + 6, width() - x - 6, 21), Qt::AlignLeft | Qt::AlignVCenter,

@@ -5,6 +5,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "app/widgets/quiet_style.h"
 #include "app/widgets/theme.h"
 #include "drawing/fonts.h"
 #include "drawing/shapes.h"
@@ -75,11 +76,7 @@ void Scrubber::paintEvent(QPaintEvent*) {
     painter.drawLine(QPointF(x, 0), QPointF(x, line));
     painter.setBrush(t.ink);
     painter.drawPolygon(QPolygonF({QPointF(x, line), QPointF(x - 7, line + 12), QPointF(x + 7, line + 12)}));
-    if (hasFocus()) {
-        painter.setBrush(Qt::NoBrush);
-        painter.setPen(QPen(t.ink, 1, Qt::DotLine));
-        painter.drawRect(QRectF(1, 0.5, width() - 2, height() - 2));
-    }
+    if (hasFocus()) paintChosen(painter, rect());
 }
 
 void Scrubber::mousePressEvent(QMouseEvent* event) {
