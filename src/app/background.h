@@ -75,6 +75,8 @@ class Background {
         pool_.clear();
     }
     bool isBusy() const { return isBusy_; }
+    /// Waits for all that was asked for.
+    void finish() { pool_.waitForDone(); }
 
  private:
     QObject* context_;

@@ -3,6 +3,7 @@
 #include <cstdio>
 
 #include "app/main_window.h"
+#include "app/preferences.h"
 #include "app/widgets/theme.h"
 #include "common/current_problem.h"
 #include "drawing/fonts.h"
@@ -45,7 +46,7 @@ int main(int argc, char** argv) {
     parser.process(application);
 
     drawing::loadFonts();
-    app::applyTheme(app::ThemeName::mid);
+    app::applyTheme(app::frameTheme());
     const auto data = storage::dataFolder();
     const auto starter = storage::readThingsFolder(data / "materials");
     if (!starter) {
@@ -67,5 +68,6 @@ int main(int argc, char** argv) {
         window.openDemo(QStringLiteral("kettle"));
     else if (!file.isEmpty())
         window.openFile(file);
+    window.offerUnsavedWork();
     return QApplication::exec();
 }

@@ -17,8 +17,10 @@
 #include <QVBoxLayout>
 #include <cmath>
 
+#include "app/beginning/beginning.h"
 #include "app/layers/layers_station.h"
 #include "app/paper/paper_station.h"
+#include "app/preferences.h"
 #include "app/sticks/sticks_station.h"
 #include "app/subject/subject_station.h"
 #include "app/underpainting/underpainting_station.h"
@@ -63,9 +65,14 @@ MainWindow::MainWindow(materials::Library starter, storage::MaterialsStore* stor
         stop_->setText(tr("Go on"));
     });
     connect(&session_.history(), &QUndoStack::cleanChanged, this, [this](bool clean) { setWindowModified(!clean); });
+    connect(&keeper_, &JournalKeeper::problemMet, this, [this](const common::Problem& problem) {
+        say(tr("What you choose cannot be kept for the case of a crash; save the study elsewhere. %1")
+                .arg(wording::problemSentence(problem)));
+    });
     resize(1280, 800);
+    restoreGeometry(windowPlace(QStringLiteral("main")));
     refresh();
-    goTo(0);
+    goTo(lastStation());
     pictures_->setFocus();
 }
 
@@ -77,15 +84,38 @@ void MainWindow::makeFrame() {
     connect(sticks_, &SticksStation::trayWanted, this, &MainWindow::drawFrom);
     listTrays();
     connect(subject, &SubjectStation::openPictureWanted, this, [this] { chooseAndOpen(true); });
-    connect(subject, &SubjectStation::demoWanted, this, &MainWindow::openDemo);
     connect(subject, &SubjectStation::otherPictureWanted, this, &MainWindow::chooseAndPinUp);
     connect(subject, &SubjectStation::constructionWanted, this, &MainWindow::chooseAndExportConstruction);
 
-    auto* whole = new QWidget;
-    auto* row = new QHBoxLayout(whole);
+    auto* frame = new QWidget;
+    auto* row = new QHBoxLayout(frame);
     row->setContentsMargins(0, 0, 0, 0);
     row->setSpacing(0);
+    row->addWidget(makeRail());
+    row->addWidget(makeMiddle(), 1);
+    row->addWidget(makeMargin());
+    connect(route_, &Route::chosen, this, &MainWindow::goTo);
+    connect(pictures_, &PicturePair::pointed, this, [this](QPointF f) { stations_[station()]->point(f); });
+    connect(pictures_, &PicturePair::measured, this, [this](QLineF f) { stations_[station()]->measure(f); });
+    connect(pictures_, &PicturePair::scribbled, this,
+            [this](const QPolygonF& f) { stations_[station()]->scribble(f); });
+    whole_ = new QStackedWidget;
+    makeBeginning();
+    whole_->addWidget(frame);
+    setCentralWidget(whole_);
+}
 
+void MainWindow::makeBeginning() {
+    beginning_ = new Beginning;
+    beginning_->refresh();
+    connect(beginning_, &Beginning::pictureWanted, this, [this] { chooseAndOpen(true); });
+    connect(beginning_, &Beginning::studyWanted, this, [this] { chooseAndOpen(false); });
+    connect(beginning_, &Beginning::demoWanted, this, &MainWindow::openDemo);
+    connect(beginning_, &Beginning::fileWanted, this, &MainWindow::openFile);
+    whole_->addWidget(beginning_);
+}
+
+QWidget* MainWindow::makeRail() {
     auto* rail = new QWidget;
     rail->setObjectName(QStringLiteral("panel"));
     auto* railColumn = new QVBoxLayout(rail);
@@ -115,9 +145,13 @@ void MainWindow::makeFrame() {
     progressColumn->addWidget(stop_);
     progressRow_->hide();
     railColumn->addWidget(progressRow_);
-    row->addWidget(rail);
+    return rail;
+}
 
-    auto* middle = new QVBoxLayout;
+QWidget* MainWindow::makeMiddle() {
+    auto* room = new QWidget;
+    auto* middle = new QVBoxLayout(room);
+    middle->setContentsMargins(0, 0, 0, 0);
     middle->setSpacing(0);
     pictures_ = new PicturePair;
     instruments_ = new QStackedWidget;
@@ -127,8 +161,10 @@ void MainWindow::makeFrame() {
     }
     middle->addWidget(pictures_, 10);
     middle->addWidget(instruments_, 11);
-    row->addLayout(middle, 1);
+    return room;
+}
 
+QWidget* MainWindow::makeMargin() {
     auto* scroll = new QScrollArea;
     scroll->setWidgetResizable(true);
     scroll->setFixedWidth(262);
@@ -136,14 +172,7 @@ void MainWindow::makeFrame() {
     scroll->setFrameShape(QFrame::NoFrame);
     margin_ = new Margin;
     scroll->setWidget(margin_);
-    row->addWidget(scroll);
-    setCentralWidget(whole);
-
-    connect(route_, &Route::chosen, this, &MainWindow::goTo);
-    connect(pictures_, &PicturePair::pointed, this, [this](QPointF f) { stations_[station()]->point(f); });
-    connect(pictures_, &PicturePair::measured, this, [this](QLineF f) { stations_[station()]->measure(f); });
-    connect(pictures_, &PicturePair::scribbled, this,
-            [this](const QPolygonF& f) { stations_[station()]->scribble(f); });
+    return scroll;
 }
 
 void MainWindow::makeMenus() {
@@ -205,6 +234,7 @@ void MainWindow::makeMenus() {
     look->addSeparator();
     const auto takeTheme = [this](ThemeName name) {
         applyTheme(name);
+        setFrameTheme(name);
         for (QWidget* widget : findChildren<QWidget*>()) widget->update();
     };
     add(look, tr("Mid grey frame"), {}, [takeTheme] { takeTheme(ThemeName::mid); });
@@ -262,6 +292,7 @@ void MainWindow::refresh() {
         stations_[i]->refresh();
         route_->setDecided(i, stations_[i]->decided(), stations_[i]->mark());
     }
+    whole_->setCurrentIndex(study.reference || opening_.isBusy() ? 1 : 0);
     setWindowTitle(
         tr("%1[*] · Yawning Dune").arg(study.title.empty() ? tr("New study") : QString::fromStdString(study.title)));
     showStation();
@@ -291,6 +322,7 @@ void MainWindow::showStation() {
 }
 
 void MainWindow::say(const QString& problem) {
+    beginning_->setProblem(problem);
     margin_->setProblem(problem);
 }
 
@@ -390,6 +422,10 @@ std::optional<PicturePair::Way> MainWindow::heldWay(int key) const {
     }
 }
 
+bool MainWindow::isAtBeginning() const {
+    return whole_->currentWidget() == beginning_;
+}
+
 bool MainWindow::eventFilter(QObject* watched, QEvent* event) {
     // An open list closes by Escape, which then must not stop the planning too.
     if (event->type() == QEvent::ShortcutOverride && static_cast<QKeyEvent*>(event)->key() == Qt::Key_Escape &&
@@ -430,10 +466,11 @@ void MainWindow::dropEvent(QDropEvent* event) {
 }
 
 void MainWindow::closeEvent(QCloseEvent* event) {
-    if (mayDiscard())
-        event->accept();
-    else
-        event->ignore();
+    if (!mayDiscard()) return event->ignore();
+    keeper_.discard();
+    setWindowPlace(QStringLiteral("main"), saveGeometry());
+    setLastStation(station());
+    event->accept();
 }
 
 }  // namespace app

@@ -4,6 +4,7 @@
 #include <memory>
 
 #include "app/materials/materials_window.h"
+#include "app/recovery/journal_keeper.h"
 #include "app/session.h"
 #include "app/station.h"
 #include "app/widgets/picture_pair.h"
@@ -15,6 +16,7 @@ class QStackedWidget;
 
 namespace app {
 
+class Beginning;
 class SticksStation;
 
 /// The one frame: route, two pictures, instrument, margin.
@@ -50,6 +52,12 @@ class MainWindow : public QMainWindow {
     /// Whether a picture is being read.
     bool isOpening() const { return opening_.isBusy(); }
     bool saveTo(const QString& file);
+    /// Offers what earlier runs did not save, once their journals have been looked at in the background.
+    void offerUnsavedWork();
+    /// Goes on with it; it is read in the background.
+    void takeUp(const UnsavedWork& work);
+    /// Whether the beginning is shown, which is as long as nothing is open.
+    bool isAtBeginning() const;
     /// Says a problem in the margin.
     void say(const QString& problem);
     /// By ending: .pdf, .json, or .csv (the steps; the pull list goes beside it).
@@ -72,6 +80,11 @@ class MainWindow : public QMainWindow {
     void listTrays();
     void drawFrom(const QString& tray);
     void makeFrame();
+    QWidget* makeRail();
+    QWidget* makeMiddle();
+    QWidget* makeMargin();
+    void makeBeginning();
+    void beginStudy(const QString& file);
     void refresh();
     void showStation();
     bool mayDiscard();
@@ -100,7 +113,9 @@ class MainWindow : public QMainWindow {
     SticksStation* sticks_ = nullptr;
     Route* route_ = nullptr;
     PicturePair* pictures_ = nullptr;
-    bool isReferenceShown_ = false;  // which may be looked into
+    bool isReferenceShown_ = false;    // which may be looked into
+    QStackedWidget* whole_ = nullptr;  // the beginning, then the frame
+    Beginning* beginning_ = nullptr;
     QStackedWidget* instruments_ = nullptr;
     Margin* margin_ = nullptr;
     QWidget* progressRow_ = nullptr;
@@ -108,7 +123,8 @@ class MainWindow : public QMainWindow {
     QProgressBar* progress_ = nullptr;
     QPushButton* stop_ = nullptr;
     QAction* glance_ = nullptr;  // looks at the pictures under another light
-    Background opening_{this};
+    Background opening_{this}, recovering_{this};
+    JournalKeeper keeper_{session_, JournalKeeper::usualFolder()};
 };
 
 }  // namespace app

@@ -6,7 +6,10 @@
 #include <QMessageBox>
 #include <QProgressBar>
 
+#include "app/beginning/beginning.h"
 #include "app/main_window.h"
+#include "app/preferences.h"
+#include "app/recovery/unsaved_sheet.h"
 #include "common/file.h"
 #include "planning/stage_picture.h"
 #include "print/construction_sheets.h"
@@ -35,8 +38,7 @@ bool MainWindow::openFile(const QString& file) {
             say(wording::problemSentence(document.problem()));
             return false;
         }
-        file_ = file;
-        margin_->setProblem({});
+        beginStudy(file);
         opening_.stop();
         session_.open(document->study, document->library);
         pictures_->fit();
@@ -60,18 +62,28 @@ bool MainWindow::openFile(const QString& file) {
             if (answer != QMessageBox::Yes) return;
             materials = starter_;
         }
-        file_.clear();
         const QString word = margin_->problem();
+        beginStudy({});
         session_.open(std::move(study), *std::move(materials), std::move(picture));
         margin_->setProblem(word);
         pictures_->fit();
     });
 }
 
+void MainWindow::beginStudy(const QString& file) {
+    file_ = file;
+    keeper_.setStudyFile(file);
+    if (!file.isEmpty() && !file.startsWith(QString::fromStdString(storage::dataFolder().string()))) {
+        rememberStudy(file);
+        beginning_->refresh();
+    }
+    say({});
+}
+
 bool MainWindow::openDemo(const QString& name) {
     const auto file = storage::dataFolder() / "demo" / (name.toStdString() + ".dune");
     if (!openFile(QString::fromStdString(file.string()))) return false;
-    file_.clear();
+    beginStudy({});
     return true;
 }
 
@@ -98,6 +110,7 @@ bool MainWindow::readInBackground(
         std::shared_ptr<const planning::ReferenceFile> reference;
         std::shared_ptr<const subject::Picture> picture;
     };
+    whole_->setCurrentIndex(1);  // where the progress is shown
     showProgress(tr("Reading the picture"));
     progress_->setRange(0, 0);  // how far it is the decoder does not tell
     opening_.run(
@@ -112,7 +125,10 @@ bool MainWindow::readInBackground(
         },
         [this, then = std::move(then)](common::Result<Read> read) {
             progressRow_->setVisible(session_.isPlanning());
-            if (!read) return say(wording::problemSentence(read.problem()));
+            if (!read) {
+                refresh();
+                return say(wording::problemSentence(read.problem()));
+            }
             then(read->reference, read->picture);
         });
     return true;
@@ -132,8 +148,7 @@ bool MainWindow::saveTo(const QString& file) {
         say(wording::problemSentence(done.problem()));
         return false;
     }
-    file_ = file;
-    margin_->setProblem({});
+    beginStudy(file);
     session_.history().setClean();
     return true;
 }
@@ -182,6 +197,35 @@ bool MainWindow::exportConstruction(const QString& file) {
                         : print::writeConstructionPdf(construction, names, QString::fromStdString(study.title), file);
     if (!done) say(wording::problemSentence(done.problem()));
     return done.ok();
+}
+
+void MainWindow::offerUnsavedWork() {
+    recovering_.run([folder = keeper_.folder()](const common::Progress&) { return JournalKeeper::unsavedWork(folder); },
+                    [this](std::vector<UnsavedWork> works) {
+                        if (works.empty()) return;
+                        auto* sheet = new UnsavedSheet(std::move(works), this);
+                        connect(sheet, &UnsavedSheet::takeUpWanted, this, &MainWindow::takeUp);
+                        sheet->show();
+                    });
+}
+
+void MainWindow::takeUp(const UnsavedWork& work) {
+    if (!mayDiscard()) return;
+    whole_->setCurrentIndex(1);
+    showProgress(tr("Reading what was not saved"));
+    progress_->setRange(0, 0);
+    recovering_.run([file = work.journal.toStdString()](const common::Progress&) { return storage::readJournal(file); },
+                    [this, work](const common::Result<storage::Journal>& journal) {
+                        progressRow_->hide();
+                        if (!journal) {
+                            refresh();
+                            return say(wording::problemSentence(journal.problem()));
+                        }
+                        beginStudy(journal->file);
+                        session_.takeUp(journal->steps, journal->at);
+                        keeper_.adopt(work);
+                        pictures_->fit();
+                    });
 }
 
 bool MainWindow::mayDiscard() {

@@ -1,11 +1,31 @@
 #pragma once
 
+#include <QByteArray>
+#include <QStringList>
+
+#include "app/widgets/theme.h"
 #include "wording/subject.h"
 
 namespace app {
 
-/// What the artist prefers in every study; kept in the XDG configuration folder.
+/// What the artist prefers in every study, and how the windows were left; kept in the XDG configuration folder.
 wording::Counting counting();
 void setCounting(wording::Counting counting);
+ThemeName frameTheme();
+void setFrameTheme(ThemeName name);
+
+/// Size and place of a window ("main", "materials"); empty if it was never closed.
+QByteArray windowPlace(const QString& window);
+void setWindowPlace(const QString& window, const QByteArray& place);
+int lastStation();
+void setLastStation(int station);
+
+/// The .dune files that were last opened or saved and still are there, the last first.
+QStringList lastStudies();
+void rememberStudy(const QString& file);
+
+/// The notes of a first study: one of a station stands in the margin until it is taken away for good.
+bool isNoteWanted(const QString& station);
+void takeNoteAway(const QString& station);
 
 }  // namespace app

@@ -26,7 +26,11 @@ class Session::Choice : public QUndoCommand {
     void undo() override { session_.set(before_); }
     void redo() override { session_.set(after_); }
     int id() const override { return key_.isEmpty() ? -1 : int(qHash(key_) & 0x7fffffff); }
+    const Chosen& before() const { return before_; }
+    const Chosen& after() const { return after_; }
+    const QString& key() const { return key_; }
     bool mergeWith(const QUndoCommand* other) override {
+        if (session_.isTakingUp_) return false;
         after_ = static_cast<const Choice*>(other)->after_;
         return true;
     }
@@ -48,24 +52,59 @@ Session::~Session() {
     worker_.waitForDone();
 }
 
-void Session::open(planning::Study study, materials::Library library, std::shared_ptr<const subject::Picture> picture) {
+void Session::forget() {
     plan_.reset();
     sheets_.clear();
     reading_.reset();
     picture_ = cv::Mat();
     shown_ = QImage();
     kept_ = std::make_shared<planning::Kept>();
+    history_.clear();
+}
+
+void Session::open(planning::Study study, materials::Library library, std::shared_ptr<const subject::Picture> picture) {
+    forget();
     if (picture) {
         kept_->reference = study.reference;
         kept_->picture = std::move(picture);
     }
     set({std::move(study), std::make_shared<materials::Library>(std::move(library))});
     delay_.start(0);  // there is no second choice to wait for
-    history_.clear();
+}
+
+std::vector<storage::JournalStep> Session::steps() const {
+    std::vector<storage::JournalStep> steps;
+    for (int i = 0; i < history_.count(); ++i) {
+        const auto* choice = static_cast<const Choice*>(history_.command(i));
+        if (i == 0) steps.push_back({{}, {}, choice->before().study, choice->before().library});
+        steps.push_back({choice->text(), choice->key(), choice->after().study, choice->after().library});
+    }
+    if (steps.empty()) steps.push_back({{}, {}, chosen_.study, chosen_.library});
+    return steps;
+}
+
+void Session::takeUp(const std::vector<storage::JournalStep>& steps, int at) {
+    forget();
+    isTakingUp_ = true;
+    const auto stateOf = [](const storage::JournalStep& step) { return Chosen{step.study, step.library}; };
+    for (std::size_t i = 1; i < steps.size(); ++i)
+        history_.push(new Choice(*this, steps[i].what, stateOf(steps[i - 1]), stateOf(steps[i]), steps[i].mergeKey));
+    history_.setIndex(at);
+    isTakingUp_ = false;
+    history_.resetClean();
+    set(stateOf(steps[std::size_t(at)]));
+    delay_.start(0);
 }
 
 void Session::choose(const QString& what, const planning::Study& changed, const QString& mergeKey) {
     push(what, {changed, chosen_.library}, mergeKey);
+}
+
+void Session::choose(const QString& what, const std::function<void(planning::Study&)>& change,
+                     const QString& mergeKey) {
+    planning::Study changed = chosen_.study;
+    change(changed);
+    choose(what, changed, mergeKey);
 }
 
 void Session::chooseMaterials(const QString& what, const planning::Study& changed, materials::Library library) {
@@ -79,6 +118,7 @@ void Session::push(const QString& what, Chosen changed, const QString& mergeKey)
 }
 
 void Session::set(const Chosen& chosen) {
+    if (isTakingUp_) return;
     chosen_ = chosen;
     Q_EMIT studyChanged();
     delay_.start(pauseMilliseconds);

@@ -5,12 +5,14 @@
 #include <QThreadPool>
 #include <QTimer>
 #include <QUndoStack>
+#include <functional>
 #include <memory>
 #include <optional>
 #include <stop_token>
 
 #include "app/background.h"
 #include "planning/planner.h"
+#include "storage/journal.h"
 #include "subject/pyramid.h"
 
 namespace app {
@@ -50,8 +52,14 @@ class Session : public QObject {
     /// Starts over with another study; the history is empty and clean. `picture` is its reference, if it has been read.
     void open(planning::Study study, materials::Library library,
               std::shared_ptr<const subject::Picture> picture = nullptr);
+    /// The states that undo and redo reach, from the first; history().index() is the one in hand.
+    std::vector<storage::JournalStep> steps() const;
+    /// Goes on from these states with the one at `at` in hand; undo and redo reach the others, and nothing is saved.
+    void takeUp(const std::vector<storage::JournalStep>& steps, int at);
     /// One undoable choice. Choices with the same `mergeKey` (not empty) in a row are undone as one.
     void choose(const QString& what, const planning::Study& changed, const QString& mergeKey = {});
+    /// The same for a change of the study in hand, made in place.
+    void choose(const QString& what, const std::function<void(planning::Study&)>& change, const QString& mergeKey = {});
     /// One undoable choice that also takes other materials.
     void chooseMaterials(const QString& what, const planning::Study& changed, materials::Library library);
     /// planningStopped tells that it has stopped; goOnPlanning begins what was stopped anew.
@@ -78,6 +86,7 @@ class Session : public QObject {
         std::shared_ptr<const materials::Library> library = std::make_shared<materials::Library>();
         bool operator==(const Chosen&) const = default;
     };
+    void forget();
     void set(const Chosen& chosen);
     void push(const QString& what, Chosen changed, const QString& mergeKey);
     void startPlanning();
@@ -110,6 +119,7 @@ class Session : public QObject {
     std::shared_ptr<planning::Kept> kept_ = std::make_shared<planning::Kept>();
     std::optional<std::stop_source> stop_;
     int job_ = 0;
+    bool isTakingUp_ = false;  // the history is laid out anew: its choices are not made again
 };
 
 }  // namespace app

@@ -45,6 +45,7 @@ enum class ProblemKind {
     tileWrong,
     duneDamaged,
     duneNewer,
+    journalDamaged,
     libraryDamaged,
     libraryNewer,
     libraryBusy,

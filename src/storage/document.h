@@ -25,4 +25,7 @@ common::Result<Document> readDocument(const std::filesystem::path& file);
 common::Done writeDocument(const Document& document, const std::filesystem::path& file, const QByteArray& areasPng = {},
                            const QByteArray& thumbnailPng = {});
 
+/// The picture of the sheet that a .dune file holds (PNG); empty if it was saved before there was a plan.
+common::Result<QByteArray> readThumbnail(const std::filesystem::path& file);
+
 }  // namespace storage

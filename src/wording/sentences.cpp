@@ -139,6 +139,10 @@ QString problemSentence(const common::Problem& problem) {
             return say("%1 is cut off or damaged and cannot be opened: take a copy of it.").arg(file);
         case ProblemKind::duneNewer:
             return say("%1 was written by a newer Yawning Dune: open it with that version.").arg(file);
+        case ProblemKind::journalDamaged:
+            return say("The unsaved choices in %1 are cut off or damaged and cannot be taken up: throw them away and "
+                       "open the study as it was last saved.")
+                .arg(file);
         case ProblemKind::libraryDamaged:
             return say("The materials in %1 are damaged and cannot be read: put a saved copy in their place, or move "
                        "the "

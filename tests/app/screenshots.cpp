@@ -1,6 +1,7 @@
 #include <QApplication>
 #include <QComboBox>
 #include <QDir>
+#include <QPainter>
 #include <QPushButton>
 #include <QTemporaryDir>
 #include <QtTest>
@@ -13,6 +14,7 @@
 #include "app/materials/thing_editor.h"
 #include "app/widgets/theme.h"
 #include "drawing/fonts.h"
+#include "own_home.h"
 #include "pigment/readings.h"
 #include "review/stand_in_camera.h"
 #include "storage/library_csv.h"
@@ -62,6 +64,21 @@ bool saveSheet(app::MaterialsWindow& materials, const QString& file, const std::
     sheet->reject();
     QTest::qWait(50);
     return ok;
+}
+
+/// What the beginning shows: the subject, the sheet half laid and the sheet, side by side.
+bool saveWay(app::Session& session, const QString& file) {
+    constexpr int wide = 420, high = 315;
+    QImage way(3 * wide, high, QImage::Format_RGB888);
+    QPainter painter(&way);
+    const int steps = int(session.plan()->steps.size());
+    int x = 0;
+    for (const QImage& part : {session.shownPicture(), session.sheetAfter(steps * 6 / 10), session.sheetAfter(steps)}) {
+        painter.drawImage(x, 0, part.scaled(wide, high, Qt::IgnoreAspectRatio, Qt::SmoothTransformation));
+        x += wide;
+    }
+    painter.end();
+    return way.save(file);
 }
 
 bool saveMaterials(app::MaterialsWindow& materials, const QTemporaryDir& own, const QDir& folder) {
@@ -117,6 +134,8 @@ int main(int argc, char** argv) {
     app::MainWindow window(materials::libraryOf({*starter, {}}), store->get());
     window.resize(1280, 800);
     window.show();
+    QTest::qWait(500);
+    if (!window.grab().save(folder.filePath("beginning.png"))) return 1;
     if (!window.openFile(TEST_DATA "/demo/kettle.dune")) return 1;
     const auto rested = [&] {
         return QTest::qWaitFor([&] { return !window.isOpening() && window.session().isPlanCurrent(); }, 60000);
@@ -127,7 +146,7 @@ int main(int argc, char** argv) {
         return rested() && window.grab().save(folder.filePath(QString::fromLatin1(name)));
     };
     const auto clickAt = [&](double x, double y) { Q_EMIT window.pictures().pointed(QPointF(x, y)); };
-    bool ok = true;
+    bool ok = saveWay(window.session(), QStringLiteral(TEST_DATA "/demo/way.png"));
     window.goTo(0);
     app::PicturePair& pictures = window.pictures();
     const auto press = [&](const QString& text) {

@@ -205,24 +205,6 @@ class TestApp : public QObject {
         QCOMPARE(layers->selectedStack(), -1);
     }
 
-    /// With nothing open both demo studies are offered; one that is opened has no file yet, so that saving asks for
-    /// one.
-    void demoStudiesAreOffered() {
-        MainWindow window(smallLibrary());
-        window.resize(1280, 800);
-        window.show();
-        QList<QPushButton*> demos;
-        for (QPushButton* button : window.findChildren<QPushButton*>())
-            if (button->text().startsWith("Demo: ") && button->isVisible()) demos << button;
-        QCOMPARE(demos.size(), 2);
-        QTest::mouseClick(demos[1], Qt::LeftButton);
-        QCOMPARE(window.session().study().title, std::string("Tea hills at first light"));
-        QCOMPARE(window.session().study().stickLimit, 24);
-        QTest::mouseClick(demos[0], Qt::LeftButton);
-        QVERIFY(!demos[0]->isVisible());
-        window.session().stopPlanning();
-    }
-
     /// The step in hand shows where it goes on the subject; at rest the subject is as it is.
     void theStepInHandShowsItsMap() {
         auto window = opened();

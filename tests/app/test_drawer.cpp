@@ -22,6 +22,7 @@
 #include "app/widgets/theme.h"
 #include "colour/difference.h"
 #include "drawing/fonts.h"
+#include "own_home.h"
 #include "review/stand_in_camera.h"
 #include "small_study.h"
 

@@ -14,6 +14,7 @@
 #include "app/widgets/scrubber.h"
 #include "app/widgets/theme.h"
 #include "drawing/fonts.h"
+#include "own_home.h"
 #include "planning/planner.h"
 #include "small_study.h"
 #include "storage/document.h"

@@ -5,6 +5,7 @@
 #include <memory>
 
 #include "app/main_window.h"
+#include "own_home.h"
 #include "small_study.h"
 
 /// What a hand does at the real main window.

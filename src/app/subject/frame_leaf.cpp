@@ -153,15 +153,6 @@ QLayout* FrameLeaf::makePinColumn() {
         session_.choose(tr("Take a reference down"), study);
     });
     for (QPushButton* button : {open, other_, letGo_}) column->addWidget(button);
-    for (const auto& [name, words] :
-         {std::pair("kettle", tr("Demo: kettle")), std::pair("hills", tr("Demo: tea hills"))}) {
-        auto* demo = new QPushButton(words);
-        demo->setToolTip(tr("Opens a study that comes with the program."));
-        connect(demo, &QPushButton::clicked, this,
-                [this, file = QString::fromLatin1(name)] { Q_EMIT demoWanted(file); });
-        column->addWidget(demo);
-        demos_ << demo;
-    }
     column->addStretch(1);
     return column;
 }
@@ -301,7 +292,6 @@ void FrameLeaf::refresh() {
         button->setEnabled(hasReading && on_.lookedAt < 0 && on_.line && inMillimetres(*on_.line).length() > 0.5);
     grey_->setEnabled(hasReading && on_.lookedAt < 0);
     other_->setEnabled(hasReading && study.others.size() < planning::mostOthers);
-    for (QPushButton* demo : demos_) demo->setVisible(!study.reference);
     letGo_->setEnabled(on_.lookedAt >= 0 && on_.lookedAt < int(study.others.size()));
     whole_->setEnabled(hasReading && study.frame != subject::Frame{});
     showValue(width_, int(std::lround(study.widthMillimetres)));

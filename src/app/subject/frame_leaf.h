@@ -24,8 +24,6 @@ class FrameLeaf : public SubjectLeaf {
  Q_SIGNALS:
     void openPictureWanted();
     void otherPictureWanted();
-    /// A study that ships, by its file's base name.
-    void demoWanted(const QString& name);
 
  private:
     class Board;
@@ -49,7 +47,6 @@ class FrameLeaf : public SubjectLeaf {
     QPushButton* whole_;
     QPushButton* other_;
     QPushButton* letGo_;
-    QList<QPushButton*> demos_;  // to begin with, while nothing is open
 };
 
 }  // namespace app

@@ -57,7 +57,8 @@ class MeasureLeaf::Strip : public QWidget {
         const double length = line_->length();
         const double longest = kept_.isEmpty() ? 0 : *std::ranges::max_element(kept_);
         const double most = std::max({length, longest, 10.0}) * 1.08;
-        const double left = 26, right = width() - 190.0, scale = (right - left) / most;
+        const double slopeSide = std::min(width() * 0.36, height() * 1.1);
+        const double left = 26, right = width() - slopeSide - 40, scale = (right - left) / most;
         const double y = height() - 52.0;
         const double step = most > 400 ? 50 : most > 120 ? 20 : most > 40 ? 10 : 5;
         painter.setPen(QPen(t.ink, 1));
@@ -68,24 +69,26 @@ class MeasureLeaf::Strip : public QWidget {
             painter.drawText(QRectF(left + mm * scale - 30, y + 8, 60, 16), Qt::AlignHCenter, QString::number(mm));
         }
         painter.drawText(QPointF(left, y + 40), tr("millimetres on the sheet"));
-        painter.fillRect(QRectF(left, y - 18, length * scale, 12), t.ink);
+        // The rows share the height.
+        const double pitch = std::clamp((y - 4) / double(kept_.size() + 1), 22.0, 56.0), thick = pitch * 0.6;
+        painter.fillRect(QRectF(left, y - pitch, length * scale, thick), t.ink);
         // What is kept stands above it, one length against the other, each parted into units.
-        double top = y - 44;
-        for (qsizetype i = 0; i < kept_.size() && top > 16; ++i, top -= 26) {
+        double top = y - 2 * pitch;
+        for (qsizetype i = 0; i < kept_.size() && top > 0; ++i, top -= pitch) {
             painter.setPen(QPen(t.ink, 1));
             const double part = unit_ > 0 ? unit_ : kept_[i];
             for (double at = 0; at < kept_[i] - 0.01; at += part)
-                painter.drawRect(QRectF(left + at * scale, top, std::min(part, kept_[i] - at) * scale, 12));
-            painter.drawText(QRectF(0, top - 3, left - 6, 18), Qt::AlignRight | Qt::AlignVCenter,
+                painter.drawRect(QRectF(left + at * scale, top, std::min(part, kept_[i] - at) * scale, thick));
+            painter.drawText(QRectF(0, top + thick / 2 - 9, left - 6, 18), Qt::AlignRight | Qt::AlignVCenter,
                              QString::number(i + 1));
         }
-        paintSlope(painter, QRectF(right + 26, 12, 160, height() - 24));
+        paintSlope(painter, QRectF(right + 26, 4, slopeSide, height() - 8));
     }
 
  private:
     void paintSlope(QPainter& painter, const QRectF& box) const {
         const Theme& t = theme();
-        const double radius = std::min(box.width() * 0.36, box.height() - 54);
+        const double radius = std::min(box.width() * 0.8, box.height() - 60);
         const QPointF corner(box.left() + 10, box.top() + radius + 6);
         painter.setPen(QPen(t.quiet, 1, Qt::DashLine));
         painter.drawLine(corner, corner + QPointF(radius * 1.2, 0));

@@ -24,7 +24,6 @@ SubjectStation::SubjectStation(Session& session)
     for (SubjectLeaf* one : all_) connect(one, &SubjectLeaf::looksDifferent, this, &SubjectStation::looksDifferent);
     connect(frame, &FrameLeaf::openPictureWanted, this, &SubjectStation::openPictureWanted);
     connect(frame, &FrameLeaf::otherPictureWanted, this, &SubjectStation::otherPictureWanted);
-    connect(frame, &FrameLeaf::demoWanted, this, &SubjectStation::demoWanted);
     connect(measures, &MeasureLeaf::constructionWanted, this, &SubjectStation::constructionWanted);
     connect(leaves_, &QStackedWidget::currentChanged, this, [this] {
         // Looking at another reference for its colours ends with it.

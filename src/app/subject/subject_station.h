@@ -28,7 +28,6 @@ class SubjectStation : public Station {
  Q_SIGNALS:
     void openPictureWanted();
     void otherPictureWanted();
-    void demoWanted(const QString& name);
     void constructionWanted();
 
  private:

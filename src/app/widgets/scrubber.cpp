@@ -13,9 +13,7 @@
 
 namespace app {
 
-namespace {
-constexpr double edge = 16;
-}
+namespace {}
 
 Scrubber::Scrubber(QWidget* parent) : QWidget(parent) {
     setFixedHeight(58);
@@ -40,7 +38,7 @@ void Scrubber::setStep(int step) {
 
 double Scrubber::xOf(double step) const {
     const double count = plan_ ? std::max<double>(1, double(plan_->steps.size())) : 1;
-    return edge + (width() - 2 * edge) * step / count;
+    return measure::edge + (width() - 2 * measure::edge) * step / count;
 }
 
 void Scrubber::paintEvent(QPaintEvent*) {
@@ -71,7 +69,7 @@ void Scrubber::paintEvent(QPaintEvent*) {
             painter.drawText(QPointF(x + 3, line + 26), words);
     }
     painter.setPen(QPen(t.ink, 1.6));
-    painter.drawLine(QPointF(edge, line), QPointF(width() - edge, line));
+    painter.drawLine(QPointF(measure::edge, line), QPointF(width() - measure::edge, line));
     const double x = xOf(step_);
     painter.drawLine(QPointF(x, 0), QPointF(x, line));
     painter.setBrush(t.ink);
@@ -85,7 +83,7 @@ void Scrubber::mousePressEvent(QMouseEvent* event) {
 
 void Scrubber::mouseMoveEvent(QMouseEvent* event) {
     if (!plan_) return;
-    const double part = (event->position().x() - edge) / std::max(1.0, width() - 2 * edge);
+    const double part = (event->position().x() - measure::edge) / std::max(1.0, width() - 2.0 * measure::edge);
     setStep(int(std::lround(part * double(plan_->steps.size()))));
 }
 

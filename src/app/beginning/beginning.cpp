@@ -1,0 +1,228 @@
+#include "app/beginning/beginning.h"
+
+#include <QFileInfo>
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QLocale>
+#include <QPainter>
+#include <QPushButton>
+#include <QVBoxLayout>
+
+#include "app/preferences.h"
+#include "app/widgets/measure.h"
+#include "app/widgets/quiet_style.h"
+#include "drawing/fonts.h"
+#include "storage/document.h"
+#include "storage/library_csv.h"
+
+namespace app {
+
+namespace {
+
+constexpr QSize lookSize(96, 72);
+constexpr int ownWidth = 380;
+
+QString demoFile(const QString& name) {
+    return QString::fromStdString((storage::dataFolder() / "demo" / name.toStdString()).string());
+}
+
+QLabel* headOf(const QString& words) {
+    auto* label = new QLabel(words);
+    label->setFont(drawing::font(drawing::TypeSize::text, true));
+    return label;
+}
+
+}  // namespace
+
+StudyButton::StudyButton(const QString& title, const QString& line) : line_(line) {
+    setText(title);
+    setAccessibleDescription(line);
+    setCursor(Qt::PointingHandCursor);
+    setAttribute(Qt::WA_Hover);
+}
+
+void StudyButton::setLook(const QImage& look) {
+    look_ = look;
+    update();
+}
+
+QSize StudyButton::sizeHint() const {
+    return {ownWidth, lookSize.height() + measure::grid};
+}
+
+void StudyButton::paintEvent(QPaintEvent*) {
+    const Theme& t = theme();
+    QPainter painter(this);
+    if (underMouse() || isDown()) painter.fillRect(rect(), t.raised);
+    const QRect room(QPoint(measure::grid / 2, measure::grid / 2), lookSize);
+    painter.fillRect(room, t.well);
+    if (!look_.isNull()) {
+        painter.setRenderHint(QPainter::SmoothPixmapTransform);
+        const QSize size = look_.size().scaled(lookSize, Qt::KeepAspectRatio);
+        painter.drawImage(QRect(room.center() - QPoint(size.width(), size.height()) / 2, size), look_);
+    }
+    const int x = room.right() + 2 * measure::grid, wide = width() - x - measure::grid;
+    painter.setPen(t.ink);
+    painter.setFont(drawing::font(drawing::TypeSize::text, true));
+    const int high = painter.fontMetrics().height();
+    painter.drawText(QRect(x, height() / 2 - high, wide, high), Qt::AlignLeft | Qt::AlignVCenter,
+                     painter.fontMetrics().elidedText(text(), Qt::ElideRight, wide));
+    painter.setPen(t.quiet);
+    painter.setFont(drawing::font(drawing::TypeSize::small));
+    painter.drawText(QRect(x, height() / 2, wide, high), Qt::AlignLeft | Qt::AlignVCenter,
+                     painter.fontMetrics().elidedText(line_, Qt::ElideRight, wide));
+    if (hasFocus()) paintChosen(painter, rect());
+}
+
+/// The way of a picture, as the demo has it: the subject, the sheet half laid, the sheet.
+class Beginning::Way : public QWidget {
+ public:
+    Way() : way_(demoFile(QStringLiteral("way.png"))) {
+        words_ = {tr("Your picture, measured: areas, values, colours."),
+                  tr("Paper, sticks, underpainting and each layer, in the order of the work."),
+                  tr("How the sheet will look, before a stroke is laid.")};
+        setAccessibleName(words_.join(QStringLiteral(" ")));
+        setMinimumSize(480, 300);
+    }
+
+ protected:
+    void paintEvent(QPaintEvent*) override {
+        if (way_.isNull()) return;
+        const Theme& t = theme();
+        QPainter painter(this);
+        painter.setRenderHint(QPainter::SmoothPixmapTransform);
+        painter.setFont(drawing::font(drawing::TypeSize::text));
+        const int count = int(words_.size()), gapBetween = 2 * measure::grid;
+        const int high = 3 * painter.fontMetrics().height();
+        const int wide = (width() - gapBetween * (count - 1)) / count;
+        const QRect part(0, 0, way_.width() / count, way_.height());
+        const QSize shown = part.size().scaled(wide, height() - high, Qt::KeepAspectRatio);
+        const int top = (height() - shown.height() - high) / 2;
+        painter.setPen(t.ink);
+        for (int i = 0; i < count; ++i) {
+            const int x = i * (wide + gapBetween);
+            painter.drawImage(QRect(QPoint(x, top), shown), way_, part.translated(i * part.width(), 0));
+            painter.drawText(QRect(x, top + shown.height() + measure::grid, shown.width(), high),
+                             Qt::AlignLeft | Qt::TextWordWrap, words_[i]);
+        }
+    }
+
+ private:
+    QImage way_;
+    QStringList words_;
+};
+
+Beginning::Beginning() {
+    setObjectName(QStringLiteral("panel"));
+    auto* across = new QHBoxLayout(this);
+    across->setContentsMargins(6 * measure::grid, 4 * measure::grid, 6 * measure::grid, 4 * measure::grid);
+    across->setSpacing(6 * measure::grid);
+    auto* left = new QVBoxLayout;
+    auto* head = new QLabel(tr("Plan a pastel before you touch the paper"));
+    head->setFont(drawing::font(drawing::TypeSize::head, true));
+    left->addWidget(head);
+    left->addWidget(new Way, 1);
+    across->addLayout(left, 1);
+    across->addWidget(makeOwn());
+}
+
+QWidget* Beginning::makeOwn() {
+    auto* own = new QWidget;
+    own->setFixedWidth(ownWidth);
+    auto* column = new QVBoxLayout(own);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(measure::grid);
+    problem_ = new QLabel;
+    problem_->setWordWrap(true);
+    problem_->setTextFormat(Qt::PlainText);
+    problem_->hide();
+    column->addWidget(problem_);
+    auto* open = new QPushButton(tr("Open a picture…"));
+    open->setMinimumHeight(9 * measure::grid);
+    open->setFont(drawing::font(drawing::TypeSize::head, true));
+    connect(open, &QPushButton::clicked, this, &Beginning::pictureWanted);
+    column->addWidget(open);
+    auto* drop = new QLabel(tr("or drop a picture or a study anywhere in this window"));
+    drop->setObjectName(QStringLiteral("quiet"));
+    drop->setAlignment(Qt::AlignCenter);
+    column->addWidget(drop);
+    auto* study = new QPushButton(tr("Open a study…"));
+    connect(study, &QPushButton::clicked, this, &Beginning::studyWanted);
+    column->addWidget(study);
+
+    column->addSpacing(2 * measure::grid);
+    column->addWidget(headOf(tr("Try one of these")));
+    for (const auto& [name, title, line] :
+         {std::tuple("kettle", tr("Kettle by the window"), tr("a still life, dark and warm")),
+          std::tuple("hills", tr("Tea hills at first light"), tr("a landscape with mist"))}) {
+        auto* demo = new StudyButton(title, line);
+        const QString key = QString::fromLatin1(name);
+        connect(demo, &QAbstractButton::clicked, this, [this, key] { Q_EMIT demoWanted(key); });
+        column->addWidget(demo);
+        waiting_.emplace_back(demoFile(key + QStringLiteral(".png")), demo);
+    }
+
+    lastGroup_ = new QWidget;
+    last_ = new QVBoxLayout(lastGroup_);
+    last_->setContentsMargins(0, 2 * measure::grid, 0, 0);
+    last_->setSpacing(measure::grid);
+    last_->addWidget(headOf(tr("Open last")));
+    column->addWidget(lastGroup_);
+    column->addStretch(1);
+    return own;
+}
+
+void Beginning::setProblem(const QString& sentence) {
+    problem_->setText(sentence);
+    problem_->setVisible(!sentence.isEmpty());
+}
+
+void Beginning::refresh() {
+    while (last_->count() > 1) {
+        QLayoutItem* item = last_->takeAt(1);
+        std::erase_if(waiting_, [&](const auto& entry) { return entry.second == item->widget(); });
+        delete item->widget();
+        delete item;
+    }
+    constexpr qsizetype most = 4;
+    const QStringList files = lastStudies().mid(0, most);
+    for (const QString& file : files) {
+        const QFileInfo info(file);
+        auto* button = new StudyButton(
+            info.completeBaseName(),
+            tr("%1, %2").arg(QLocale().toString(info.lastModified(), QLocale::ShortFormat), info.absolutePath()));
+        button->setToolTip(file);
+        connect(button, &QAbstractButton::clicked, this, [this, file] { Q_EMIT fileWanted(file); });
+        last_->addWidget(button);
+        waiting_.emplace_back(file, button);
+    }
+    lastGroup_->setVisible(!files.isEmpty());
+    readLooks();
+}
+
+void Beginning::readLooks() {
+    std::vector<QString> files;
+    for (const auto& [file, button] : waiting_) files.push_back(file);
+    if (files.empty()) return;
+    reader_.run(
+        [files](const common::Progress& progress) {
+            std::vector<QImage> looks;
+            for (const QString& file : files) {
+                if (progress.cancelled()) break;
+                QImage look;
+                if (!file.endsWith(QLatin1String(".dune")))
+                    look.load(file);
+                else if (const auto png = storage::readThumbnail(file.toStdString()))
+                    look = QImage::fromData(*png);
+                looks.push_back(
+                    look.isNull() ? look : look.scaled(2 * lookSize, Qt::KeepAspectRatio, Qt::SmoothTransformation));
+            }
+            return looks;
+        },
+        [this](const std::vector<QImage>& looks) {
+            for (std::size_t i = 0; i < std::min(looks.size(), waiting_.size()); ++i)
+                waiting_[i].second->setLook(looks[i]);
+        });
+}
+
+}  // namespace app
