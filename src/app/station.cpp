@@ -5,6 +5,7 @@
 #include <QVBoxLayout>
 #include <algorithm>
 
+#include "app/widgets/measure.h"
 #include "drawing/fonts.h"
 #include "wording/sentences.h"
 
@@ -13,23 +14,19 @@ namespace app {
 Station::Station(Session& session, const QString& title, const QString& explanation) : session_(session) {
     setObjectName(QStringLiteral("panel"));
     auto* column = new QVBoxLayout(this);
-    column->setContentsMargins(16, 10, 16, 10);
-    column->setSpacing(8);
-    auto* head = new QHBoxLayout;
+    column->setContentsMargins(measure::edge, measure::grid, measure::edge, measure::grid);
+    column->setSpacing(measure::grid);
+    choices_ = new FlowRow;
     auto* titleLabel = new QLabel(title);
     titleLabel->setFont(drawing::font(drawing::TypeSize::head, true));
     auto* words = new QLabel(explanation);
     words->setObjectName(QStringLiteral("quiet"));
     words->setFont(drawing::font(drawing::TypeSize::small));
-    head->addWidget(titleLabel);
-    // The explanation gives way first when the window is narrow.
-    words->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
-    head->addSpacing(10);
-    head->addWidget(words, 1);
-    choices_ = new QHBoxLayout;
-    choices_->setSpacing(6);
-    head->addLayout(choices_);
-    column->addLayout(head);
+    choices_->addWidget(titleLabel);
+    choices_->addWidget(words);
+    choices_->setYielding(words);
+    choices_->addStretch();
+    column->addLayout(choices_);
     body_ = new QVBoxLayout;
     column->addLayout(body_, 1);
 }

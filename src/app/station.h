@@ -5,6 +5,7 @@
 #include <QWidget>
 
 #include "app/session.h"
+#include "app/widgets/flow_row.h"
 #include "app/widgets/margin.h"
 #include "app/widgets/picture_pair.h"
 #include "app/widgets/route.h"
@@ -60,8 +61,8 @@ class Station : public QWidget {
     QImage sheetAfter(int steps) const;
 
     Session& session_;
-    QVBoxLayout* body_;     // the instrument goes here
-    QHBoxLayout* choices_;  // labelled fields, right of the title
+    QVBoxLayout* body_;  // the instrument goes here
+    FlowRow* choices_;   // the title, and labelled fields right of it
 };
 
 }  // namespace app

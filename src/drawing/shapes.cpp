@@ -236,13 +236,13 @@ void paintOffcut(QPainter& painter, const QRectF& box, const materials::Paper& p
     painter.restore();
 }
 
-void paintSelection(QPainter& painter, const QRectF& box) {
+void paintSelection(QPainter& painter, const QRectF& box, int lineWidth) {
     painter.save();
     painter.setRenderHint(QPainter::Antialiasing, false);
     painter.setBrush(Qt::NoBrush);
-    painter.setPen(QPen(QColor(0xf2, 0xf2, 0xf2), 2));
-    painter.drawRect(box.adjusted(-2, -2, 2, 2));
-    painter.setPen(QPen(QColor(0x16, 0x16, 0x16), 2));
+    painter.setPen(QPen(markLight, lineWidth));
+    painter.drawRect(box.adjusted(-lineWidth, -lineWidth, lineWidth, lineWidth));
+    painter.setPen(QPen(markInk, lineWidth));
     painter.drawRect(box);
     painter.restore();
 }

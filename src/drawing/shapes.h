@@ -27,8 +27,11 @@ void paintOffcut(QPainter& painter, const QRectF& box, const materials::Paper& p
 /// The outline of such a piece, to clip what is laid on it.
 QPainterPath offcutPath(const QRectF& box, unsigned seed);
 
+/// Marks that are seen on any colour have both: a line of ink and a lighter one beside it.
+inline const QColor markInk(0x16, 0x16, 0x16), markLight(0xf2, 0xf2, 0xf2);
+
 /// A double line, ink within and light without: seen on any colour.
-void paintSelection(QPainter& painter, const QRectF& box);
+void paintSelection(QPainter& painter, const QRectF& box, int lineWidth = 2);
 
 QColor colourOf(colour::Srgb8 srgb);
 QColor colourOf(const colour::Lab& lab);

@@ -66,15 +66,17 @@ bool saveSheet(app::MaterialsWindow& materials, const QString& file, const std::
     return ok;
 }
 
-/// What the beginning shows: the subject, the sheet half laid and the sheet, side by side.
+/// What the beginning shows: the left third of the subject, the middle one of the sheet half laid, the right one of the
+/// sheet.
 bool saveWay(app::Session& session, const QString& file) {
-    constexpr int wide = 420, high = 315;
+    constexpr int wide = 400, high = 900;
     QImage way(3 * wide, high, QImage::Format_RGB888);
     QPainter painter(&way);
     const int steps = int(session.plan()->steps.size());
     int x = 0;
     for (const QImage& part : {session.shownPicture(), session.sheetAfter(steps * 6 / 10), session.sheetAfter(steps)}) {
-        painter.drawImage(x, 0, part.scaled(wide, high, Qt::IgnoreAspectRatio, Qt::SmoothTransformation));
+        const QImage whole = part.scaled(way.size(), Qt::IgnoreAspectRatio, Qt::SmoothTransformation);
+        painter.drawImage(x, 0, whole, x, 0, wide, high);
         x += wide;
     }
     painter.end();

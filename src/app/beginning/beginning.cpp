@@ -10,8 +10,9 @@
 
 #include "app/preferences.h"
 #include "app/widgets/measure.h"
-#include "app/widgets/quiet_style.h"
+#include "app/widgets/theme.h"
 #include "drawing/fonts.h"
+#include "drawing/shapes.h"
 #include "storage/document.h"
 #include "storage/library_csv.h"
 
@@ -55,8 +56,9 @@ void StudyButton::paintEvent(QPaintEvent*) {
     QPainter painter(this);
     if (underMouse() || isDown()) painter.fillRect(rect(), t.raised);
     const QRect room(QPoint(measure::grid / 2, measure::grid / 2), lookSize);
-    painter.fillRect(room, t.well);
-    if (!look_.isNull()) {
+    if (look_.isNull()) {
+        painter.fillRect(room, t.well);
+    } else {
         painter.setRenderHint(QPainter::SmoothPixmapTransform);
         const QSize size = look_.size().scaled(lookSize, Qt::KeepAspectRatio);
         painter.drawImage(QRect(room.center() - QPoint(size.width(), size.height()) / 2, size), look_);
@@ -71,10 +73,10 @@ void StudyButton::paintEvent(QPaintEvent*) {
     painter.setFont(drawing::font(drawing::TypeSize::small));
     painter.drawText(QRect(x, height() / 2, wide, high), Qt::AlignLeft | Qt::AlignVCenter,
                      painter.fontMetrics().elidedText(line_, Qt::ElideRight, wide));
-    if (hasFocus()) paintChosen(painter, rect());
+    if (hasFocus()) drawing::paintSelection(painter, QRectF(rect()).adjusted(1, 1, -2, -2), 1);
 }
 
-/// The way of a picture, as the demo has it: the subject, the sheet half laid, the sheet.
+/// The way of a picture, as the demo has it: the subject passes into the sheet half laid, and this into the sheet.
 class Beginning::Way : public QWidget {
  public:
     Way() : way_(demoFile(QStringLiteral("way.png"))) {
@@ -92,17 +94,15 @@ class Beginning::Way : public QWidget {
         QPainter painter(this);
         painter.setRenderHint(QPainter::SmoothPixmapTransform);
         painter.setFont(drawing::font(drawing::TypeSize::text));
-        const int count = int(words_.size()), gapBetween = 2 * measure::grid;
+        const int count = int(words_.size());
         const int high = 3 * painter.fontMetrics().height();
-        const int wide = (width() - gapBetween * (count - 1)) / count;
-        const QRect part(0, 0, way_.width() / count, way_.height());
-        const QSize shown = part.size().scaled(wide, height() - high, Qt::KeepAspectRatio);
-        const int top = (height() - shown.height() - high) / 2;
-        painter.setPen(t.ink);
+        const QSize shown = way_.size().scaled(width(), height() - high, Qt::KeepAspectRatio);
+        painter.drawImage(QRect(QPoint(0, 0), shown), way_);
+        const int wide = shown.width() / count;
         for (int i = 0; i < count; ++i) {
-            const int x = i * (wide + gapBetween);
-            painter.drawImage(QRect(QPoint(x, top), shown), way_, part.translated(i * part.width(), 0));
-            painter.drawText(QRect(x, top + shown.height() + measure::grid, shown.width(), high),
+            if (i > 0) painter.fillRect(QRect(i * wide - 1, 0, 2, shown.height()), drawing::markLight);
+            painter.setPen(t.ink);
+            painter.drawText(QRect(i * wide, shown.height() + measure::grid, wide - 2 * measure::grid, high),
                              Qt::AlignLeft | Qt::TextWordWrap, words_[i]);
         }
     }

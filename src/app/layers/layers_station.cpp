@@ -26,7 +26,6 @@ LayersStation::LayersStation(Session& session) : Station(session, tr("The sectio
     for (const auto detail : {planning::Detail::suggest, planning::Detail::usual, planning::Detail::fine})
         detail_->addItem(wording::detailWord(detail));
     addField(choices_, tr("Detail"), detail_);
-    choices_->addSpacing(10);
     draw_ = new QPushButton(tr("Cut along a line"));
     draw_->setCheckable(true);
     draw_->setToolTip(tr("Draw a line over the subject: the section then runs along it."));

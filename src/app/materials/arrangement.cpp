@@ -9,19 +9,18 @@
 #include "colour/difference.h"
 #include "colour/srgb.h"
 #include "materials/doubles.h"
+#include "storage/text.h"
 #include "wording/sentences.h"
 
 namespace app {
+
+using storage::text;
 
 namespace {
 
 struct Words {
     Q_DECLARE_TR_FUNCTIONS(app::Materials)
 };
-
-QString text(const std::string& s) {
-    return QString::fromStdString(s);
-}
 
 /// A place in the order of sections, and its head.
 using Place = std::pair<int, QString>;

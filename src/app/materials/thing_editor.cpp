@@ -10,19 +10,18 @@
 
 #include "app/materials/drawer_view.h"
 #include "materials/hazards.h"
+#include "storage/text.h"
 #include "wording/sentences.h"
 
 namespace app {
+
+using storage::text;
 
 using materials::Owned;
 
 namespace {
 
 constexpr unsigned media = 1, papers = 2, tools = 4, coloured = media | papers, all = coloured | tools;
-
-QString text(const std::string& s) {
-    return QString::fromStdString(s);
-}
 
 std::vector<std::string> parted(const QString& words) {
     std::vector<std::string> parts;

@@ -134,11 +134,9 @@ SticksStation::SticksStation(Session& session) : Station(session, tr("The tray")
     from_ = new QComboBox;
     addField(choices_, tr("Draw from"), from_);
     connect(from_, &QComboBox::activated, this, [this] { Q_EMIT trayWanted(from_->currentData().toString()); });
-    choices_->addSpacing(10);
     limit_ = wholeNumber(int(planning::stickBounds.least), int(planning::stickBounds.most));
     addField(choices_, tr("At most"), limit_);
     limit_->setSuffix(tr(" sticks"));
-    choices_->addSpacing(10);
     layers_ = wholeNumber(int(planning::layerBounds.least), int(planning::layerBounds.most));
     addField(choices_, tr("Layers an area"), layers_);
     tray_ = new Tray;

@@ -11,6 +11,7 @@
 
 #include "app/subject/triad_board.h"
 #include "app/widgets/fields.h"
+#include "app/widgets/flow_row.h"
 #include "drawing/pictures.h"
 #include "wording/sentences.h"
 #include "wording/subject.h"
@@ -61,8 +62,7 @@ AreasLeaf::AreasLeaf(Session& session, OnSubject& on) : SubjectLeaf(session, on)
 
 QLayout* AreasLeaf::makeScribbleRow() {
     using Kind = subject::AreaEdit::Kind;
-    auto* row = new QHBoxLayout;
-    row->setSpacing(6);
+    auto* row = new FlowRow;
     row->addWidget(new QLabel(tr("By scribbles")));
     const auto add = [&](Kind kind, const QString& text, const QString& hint, const QString& what) {
         auto* button = new QPushButton(text);
@@ -84,7 +84,7 @@ QLayout* AreasLeaf::makeScribbleRow() {
     directions_->setToolTip(tr("Each scribble becomes an arrow: strokes follow it in the area where it begins."));
     row->addWidget(directions_);
     connect(directions_, &QPushButton::clicked, this, &AreasLeaf::takeDirections);
-    row->addStretch(1);
+    row->addStretch();
     wipe_ = new QPushButton(tr("Wipe off"));
     wipe_->setToolTip(tr("Takes the scribbles off again."));
     row->addWidget(wipe_);
@@ -105,8 +105,7 @@ QPushButton* AreasLeaf::awaiting(const QString& text, const QString& hint) {
 }
 
 QLayout* AreasLeaf::makePairRow() {
-    auto* row = new QHBoxLayout;
-    row->setSpacing(6);
+    auto* row = new FlowRow;
     row->addWidget(new QLabel(tr("The chosen area")));
     joinWith_ = awaiting(tr("Join with…"), tr("Then click on the area that is to be one with it."));
     pairWith_ = awaiting(tr("Pair with…"), tr("Then click on its fellow, as the other eye: both are planned as one."));
@@ -114,7 +113,7 @@ QLayout* AreasLeaf::makePairRow() {
     apart_->setToolTip(tr("It is no longer one of a pair."));
     noDirections_ = new QPushButton(tr("No arrows in it"));
     for (QPushButton* button : {joinWith_, pairWith_, apart_, noDirections_}) row->addWidget(button);
-    row->addStretch(1);
+    row->addStretch();
     source_ = new QComboBox;
     source_->setToolTip(tr("Another reference comes up: draw a diagonal over the part whose colours the area takes."));
     addField(row, tr("takes its colours from"), source_);
@@ -144,13 +143,12 @@ QLayout* AreasLeaf::makePairRow() {
 }
 
 QLayout* AreasLeaf::makeAreaRow() {
-    auto* row = new QHBoxLayout;
-    row->setSpacing(6);
+    auto* row = new FlowRow;
     name_ = new QLineEdit;
     name_->setMaxLength(60);
-    addField(row, tr("It is"), name_);
+    row->setGrowing(addField(row, tr("It is"), name_));
     name_->setAccessibleName(tr("Area's name"));
-    row->setStretchFactor(name_, 1);
+    name_->setMinimumWidth(120);
     kind_ = new QComboBox;
     for (int i = 0; i < subject::areaKindCount; ++i) kind_->addItem(wording::areaKindWord(subject::AreaKind(i)));
     addField(row, tr("of"), kind_);
@@ -159,7 +157,6 @@ QLayout* AreasLeaf::makeAreaRow() {
     for (int i = 0; i < 3; ++i) plane_->addItem(wording::planeWord(subject::Plane(i)));
     addField(row, tr("in the"), plane_);
     plane_->setAccessibleName(tr("Area's plane"));
-    row->addSpacing(8);
     focal_ = new QCheckBox(tr("What the picture is about"));
     row->addWidget(focal_);
     connect(name_, &QLineEdit::editingFinished, this, [this] {

@@ -11,6 +11,7 @@
 #include <opencv2/core.hpp>
 
 #include "app/widgets/fields.h"
+#include "app/widgets/flow_row.h"
 #include "app/widgets/theme.h"
 #include "drawing/fonts.h"
 #include "drawing/pictures.h"
@@ -158,8 +159,7 @@ QLayout* FrameLeaf::makePinColumn() {
 }
 
 QLayout* FrameLeaf::makeFrameRow() {
-    auto* row = new QHBoxLayout;
-    row->setSpacing(6);
+    auto* row = new FlowRow;
     row->addWidget(new QLabel(tr("With the line")));
     auto* levelIt = new QPushButton(tr("Level by it"));
     levelIt->setToolTip(tr("Turns the picture so that the line is level, or plumb if it is steep."));
@@ -169,7 +169,7 @@ QLayout* FrameLeaf::makeFrameRow() {
     cropFree->setToolTip(tr("The same, and the sheet's height follows."));
     byLine_ = {levelIt, cropIt, cropFree};
     for (QPushButton* button : byLine_) row->addWidget(button);
-    row->addStretch(1);
+    row->addStretch();
     grey_ = new QPushButton(tr("Point at a grey"));
     grey_->setCheckable(true);
     grey_->setToolTip(tr("Then click on something that is grey in truth: the picture's cast is taken off by it."));
@@ -187,24 +187,19 @@ QLayout* FrameLeaf::makeFrameRow() {
 }
 
 QLayout* FrameLeaf::makeSheetRow() {
-    auto* row = new QHBoxLayout;
-    row->setSpacing(6);
+    auto* row = new FlowRow;
     title_ = new QLineEdit;
     title_->setMaxLength(120);
     title_->setMinimumWidth(140);
-    addField(row, tr("Title"), title_);
-    row->setStretchFactor(title_, 1);
-    row->addSpacing(10);
+    row->setGrowing(addField(row, tr("Title"), title_));
     format_ = new QComboBox;
     for (const Format& format : formats) format_->addItem(QString::fromUtf8(format.name));
     format_->addItem(tr("own size"));
     addField(row, tr("Sheet"), format_);
     width_ = wholeNumber(int(planning::sheetBounds.least), int(planning::sheetBounds.most), tr(" mm"));
     height_ = wholeNumber(int(planning::sheetBounds.least), int(planning::sheetBounds.most), tr(" mm"));
-    for (QSpinBox* side : {width_, height_}) side->setFixedWidth(86);
     addField(row, tr("wide"), width_);
     addField(row, tr("high"), height_);
-    row->addSpacing(10);
     light_ = new QComboBox;
     for (int i = 0; i < colour::lightCount; ++i) light_->addItem(wording::lightWord(colour::Light(i)));
     addField(row, tr("Seen under"), light_);

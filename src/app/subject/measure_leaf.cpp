@@ -10,8 +10,10 @@
 #include <cmath>
 
 #include "app/widgets/fields.h"
+#include "app/widgets/flow_row.h"
 #include "app/widgets/theme.h"
 #include "drawing/fonts.h"
+#include "drawing/shapes.h"
 #include "print/construction_sheets.h"
 #include "subject/measures.h"
 #include "wording/sentences.h"
@@ -135,8 +137,7 @@ MeasureLeaf::MeasureLeaf(Session& session, OnSubject& on) : SubjectLeaf(session,
 }
 
 QLayout* MeasureLeaf::makeLineRow() {
-    auto* row = new QHBoxLayout;
-    row->setSpacing(6);
+    auto* row = new FlowRow;
     keep_ = new QPushButton(tr("Keep the length"));
     keep_->setToolTip(tr("It is listed, told in the unit, and stands in the construction drawing."));
     unit_ = new QPushButton(tr("As the unit"));
@@ -148,7 +149,7 @@ QLayout* MeasureLeaf::makeLineRow() {
     catches_->setToolTip(
         tr("Ends move to the hardest border within a few pixels; a line along a border is laid on it."));
     for (QWidget* widget : QList<QWidget*>{keep_, unit_, letGo_, catches_}) row->addWidget(widget);
-    row->addStretch(1);
+    row->addStretch();
     grid_ = new QComboBox;
     for (const int every : grids) grid_->addItem(every == 0 ? tr("thirds") : tr("every %1 mm").arg(every));
     addField(row, tr("Grid (R)"), grid_);
@@ -165,14 +166,13 @@ QLayout* MeasureLeaf::makeLineRow() {
 }
 
 QLayout* MeasureLeaf::makeDrawingRow() {
-    auto* row = new QHBoxLayout;
-    row->setSpacing(6);
+    auto* row = new FlowRow;
     construction_ = new QCheckBox(tr("Construction drawing on the sheet"));
     row->addWidget(construction_);
     marks_ = wholeNumber(1, 1);
     marks_->setKeyboardTracking(true);
     addField(row, tr("up to mark"), marks_);
-    row->addStretch(1);
+    row->addStretch();
     export_ = new QPushButton(tr("Export it at real size…"));
     export_->setToolTip(tr("SVG, or PDF on A4 pages with crosses to join them by."));
     row->addWidget(export_);
@@ -279,7 +279,7 @@ void MeasureLeaf::addTo(Views& views) const {
     const double scale = sheet.width() / drawing_.widthMillimetres;
     painter.scale(scale, scale);
     const QColor ground = sheet.pixelColor(sheet.width() / 2, sheet.height() / 2);
-    const QColor ink = qGray(ground.rgb()) > 110 ? markInk : markLight;
+    const QColor ink = qGray(ground.rgb()) > 110 ? drawing::markInk : drawing::markLight;
     print::paintConstruction(painter, drawing_, areaNames(), marks_->value(), {2.0 / scale, 26.0 / scale, ink, ground});
     painter.end();
     views.sheet = sheet;

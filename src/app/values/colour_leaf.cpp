@@ -11,6 +11,7 @@
 
 #include "app/subject/subject_leaf.h"
 #include "app/widgets/fields.h"
+#include "app/widgets/flow_row.h"
 #include "app/widgets/theme.h"
 #include "colour/image_colour.h"
 #include "drawing/fonts.h"
@@ -33,13 +34,9 @@ ColourLeaf::ColourLeaf(Session& session) : session_(session) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->addStretch(1);
-    auto* row = new QHBoxLayout;
-    row->setSpacing(10);
+    auto* row = new FlowRow;
+    row_ = row;
     column->addLayout(row);
-    auto* grid = new QGridLayout;
-    grid->setHorizontalSpacing(8);
-    row->addLayout(grid);
-    row->addStretch(1);
     const QString words[] = {tr("Chroma"), tr("Contrast"), tr("Lighter"), tr("Warmer")};
     const planning::Bounds bounds[] = {planning::factorBounds, planning::factorBounds, planning::lighterBounds,
                                        planning::warmerBounds};
@@ -47,15 +44,12 @@ ColourLeaf::ColourLeaf(Session& session) : session_(session) {
         QSlider*& slider = sliders_[std::size_t(i)] = new QSlider(Qt::Horizontal);
         slider->setRange(int(std::lround(bounds[i].least / units[i])), int(std::lround(bounds[i].most / units[i])));
         slider->setFixedWidth(150);
-        auto* label = new QLabel(words[i]);
-        label->setBuddy(slider);
-        slider->setAccessibleName(words[i]);
         figures_[std::size_t(i)] = new QLabel;
-        figures_[std::size_t(i)]->setFixedWidth(64);
-        const int at = i % 2 * 3;
-        grid->addWidget(label, i / 2, at);
-        grid->addWidget(slider, i / 2, at + 1);
-        grid->addWidget(figures_[std::size_t(i)], i / 2, at + 2);
+        figures_[std::size_t(i)]->setMinimumWidth(fontMetrics().horizontalAdvance(tr("−0.3 steps ")));
+        QWidget* both = addField(row, words[i], slider);
+        both->layout()->addWidget(figures_[std::size_t(i)]);
+        // The sliders stand below each other where the row goes on in the next line.
+        both->findChild<QLabel*>()->setMinimumWidth(fontMetrics().horizontalAdvance(words[1]));
         connect(slider, &QSlider::valueChanged, this, [this, slider, name = words[i]] {
             preview(onSliders());
             // While it is dragged only the pictures here follow; the plan, when it is let go.
@@ -63,16 +57,12 @@ ColourLeaf::ColourLeaf(Session& session) : session_(session) {
         });
         connect(slider, &QSlider::sliderReleased, this, [this, name = words[i]] { choose(onSliders(), name); });
     }
-    auto* buttons = new QGridLayout;
     whole_ = new QPushButton(tr("Whole picture"));
     whole_->setToolTip(tr("Chooses for the whole picture again; a click on the subject chooses for the area there."));
     setBack_ = new QPushButton(tr("Set it back"));
     setBack_->setToolTip(tr("Softer, calmer, a little lighter and bluer: further away."));
     asItIs_ = new QPushButton(tr("As it is"));
-    buttons->addWidget(whole_, 0, 0, 1, 2);
-    buttons->addWidget(setBack_, 1, 0);
-    buttons->addWidget(asItIs_, 1, 1);
-    row->addLayout(buttons);
+    for (QPushButton* button : {whole_, setBack_, asItIs_}) row->addWidget(button);
     connect(whole_, &QPushButton::clicked, this, [this] {
         chooseFor(std::nullopt);
         Q_EMIT looksDifferent();
@@ -175,7 +165,7 @@ void ColourLeaf::refresh() {
 }
 
 QRectF ColourLeaf::pictureOf(bool after) const {
-    const double wide = (width() - 12) / 2.0, high = whole_->y() - 34.0;
+    const double wide = (width() - 12) / 2.0, high = row_->geometry().top() - 34.0;
     if (before_.isNull()) return {};
     const double scale = std::min(wide / before_.width(), high / before_.height());
     return {QPointF(after ? before_.width() * scale + 12 : 0, 22), QSizeF(before_.size()) * scale};

@@ -12,6 +12,7 @@
 #include "app/values/groupings_leaf.h"
 #include "app/values/ladder.h"
 #include "app/widgets/fields.h"
+#include "app/widgets/flow_row.h"
 #include "drawing/pictures.h"
 #include "subject/planes.h"
 #include "subject/reduced.h"
@@ -49,24 +50,21 @@ QWidget* ValuesStation::makeLadderLeaf() {
     column->setContentsMargins(0, 0, 0, 0);
     ladder_ = new Ladder;
     column->addWidget(ladder_, 1);
-    auto* row = new QHBoxLayout;
-    row->setSpacing(6);
+    auto* row = new FlowRow;
     levels_ = wholeNumber(int(planning::levelBounds.least), int(planning::levelBounds.most));
     addField(row, tr("Value steps"), levels_);
     exact_ = new QPushButton(tr("Part them exactly"));
     exact_->setToolTip(tr("Puts the marks where the squared distance from the subject is the least."));
     row->addWidget(exact_);
-    row->addSpacing(10);
     squint_ = new QSlider(Qt::Horizontal);
     squint_->setRange(0, 100);
     squint_->setFixedWidth(110);
     addField(row, tr("Squint"), squint_);
-    row->addStretch(1);
+    row->addStretch();
     school_ = new QComboBox;
     school_->addItem(wording::schoolWord(planning::School::darkFirst));
     school_->addItem(wording::schoolWord(planning::School::lightBase));
     addField(row, tr("Order"), school_);
-    row->addSpacing(10);
     counting_ = new QComboBox;
     counting_->addItems({tr("1 is black"), tr("1 is white")});
     addField(row, tr("Counting"), counting_);

@@ -4,15 +4,23 @@
 #include <QLabel>
 #include <QSpinBox>
 
+#include "app/widgets/measure.h"
+
 namespace app {
 
-/// A label before a field, in a row.
-inline void addField(QBoxLayout* row, const QString& label, QWidget* field) {
+/// A label before a field, which stay together in a row. Gives what holds both.
+inline QWidget* addField(QLayout* row, const QString& label, QWidget* field) {
+    auto* both = new QWidget;
+    auto* across = new QHBoxLayout(both);
+    across->setContentsMargins(0, 0, 0, 0);
+    across->setSpacing(measure::grid);
     auto* words = new QLabel(label);
     words->setBuddy(field);
-    row->addWidget(words);
-    row->addWidget(field);
+    across->addWidget(words);
+    across->addWidget(field, 1);
     if (field->accessibleName().isEmpty()) field->setAccessibleName(label);
+    row->addWidget(both);
+    return both;
 }
 
 inline QSpinBox* wholeNumber(int least, int most, const QString& suffix = {}) {

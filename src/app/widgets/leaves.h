@@ -12,7 +12,7 @@ class Leaves : public QStackedWidget {
     explicit Leaves(QWidget* parent = nullptr) : QStackedWidget(parent) {}
 
     /// The button stands in `row`; `hint` says what the part is for.
-    void addLeaf(QBoxLayout* row, const QString& title, const QString& hint, QWidget* leaf) {
+    void addLeaf(QLayout* row, const QString& title, const QString& hint, QWidget* leaf) {
         addWidget(leaf);
         auto* button = new QPushButton(title);
         button->setCheckable(true);

@@ -3,7 +3,9 @@
 #include <QLineF>
 #include <QPainterPath>
 
+#include "app/widgets/theme.h"
 #include "drawing/fonts.h"
+#include "drawing/shapes.h"
 
 namespace app {
 
@@ -31,16 +33,16 @@ void paintOverlay(QPainter& painter, const Overlay& overlay) {
     if (overlay.kind == Overlay::Kind::arrow) addHead(path, overlay.path);
     const bool isGuide = overlay.kind == Overlay::Kind::guide;
     painter.setBrush(Qt::NoBrush);
-    painter.setPen(QPen(markLight, isGuide ? 2.4 : 4, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
+    painter.setPen(QPen(drawing::markLight, isGuide ? 2.4 : 4, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
     painter.drawPath(path);
-    painter.setPen(
-        QPen(markInk, isGuide ? 1.0 : 1.6, isGuide ? Qt::DashLine : Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
+    painter.setPen(QPen(drawing::markInk, isGuide ? 1.0 : 1.6, isGuide ? Qt::DashLine : Qt::SolidLine, Qt::RoundCap,
+                        Qt::RoundJoin));
     painter.drawPath(path);
     if (overlay.words.isEmpty()) return;
     QPainterPath words;
     words.addText(overlay.path.last() + QPointF(6, -5), drawing::font(drawing::TypeSize::text), overlay.words);
-    painter.strokePath(words, QPen(markLight, 3.4, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
-    painter.fillPath(words, markInk);
+    painter.strokePath(words, QPen(drawing::markLight, 3.4, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
+    painter.fillPath(words, drawing::markInk);
 }
 
 }  // namespace app

@@ -9,6 +9,7 @@
 
 #include "app/widgets/theme.h"
 #include "drawing/fonts.h"
+#include "drawing/shapes.h"
 
 namespace app {
 
@@ -34,9 +35,9 @@ QImage borderOf(const QImage& mask) {
                     const int px = x + dx, py = y + dy;
                     if (px < 0 || py < 0 || px >= mask.width() || py >= mask.height()) continue;
                     if (inside(px, py))
-                        border.setPixel(px, py, markInk.rgba());
+                        border.setPixel(px, py, drawing::markInk.rgba());
                     else
-                        border.setPixel(px, py, markLight.rgba());
+                        border.setPixel(px, py, drawing::markLight.rgba());
                 }
         }
     return border;
@@ -210,7 +211,7 @@ const QImage& PicturePair::fitted(bool sheet, const QSize& size) {
 }
 
 void PicturePair::paintGrid(QPainter& painter, const QRectF& place) const {
-    for (const auto& [colour, offset] : {std::pair(markLight, 1.0), std::pair(markInk, 0.0)}) {
+    for (const auto& [colour, offset] : {std::pair(drawing::markLight, 1.0), std::pair(drawing::markInk, 0.0)}) {
         painter.setPen(QPen(colour, 1));
         const bool isThirds = grid_ <= 0 || sheetSize_.isEmpty();
         const double columns = isThirds ? 3 : sheetSize_.width() / grid_;
@@ -237,7 +238,10 @@ void PicturePair::paintSide(QPainter& painter, bool sheet) {
     painter.setFont(drawing::font(drawing::TypeSize::text));
     const QRectF words(box.left(), 0, box.width(), caption);
     const QFontMetricsF metrics(painter.font());
-    const QString figure = sheet ? figure_ : QString();
+    // Where there is no room for words and figure, the figure stands alone.
+    QString figure = sheet ? figure_ : QString();
+    if (metrics.horizontalAdvance(sheetCaption_ + figure) + between > box.width())
+        figure = figure.section(QStringLiteral(", "), -1);
     const double room = box.width() - (figure.isEmpty() ? 0 : metrics.horizontalAdvance(figure) + between);
     painter.drawText(words, Qt::AlignLeft | Qt::AlignVCenter,
                      metrics.elidedText(sheet ? sheetCaption_ : subjectCaption_, Qt::ElideRight, room));

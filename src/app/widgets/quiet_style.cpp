@@ -6,7 +6,9 @@
 #include <QStyleOption>
 #include <QWidget>
 
+#include "app/widgets/measure.h"
 #include "app/widgets/theme.h"
+#include "drawing/shapes.h"
 
 namespace app {
 
@@ -24,6 +26,11 @@ QColor inkOf(const QStyleOption& option) {
 void paintBox(QPainter& painter, const QRect& box, const QColor& fill, const QColor& line) {
     painter.fillRect(box, line);
     painter.fillRect(box.adjusted(1, 1, -1, -1), fill);
+}
+
+/// The double line within a control.
+void paintChosen(QPainter& painter, const QRect& box) {
+    drawing::paintSelection(painter, box.adjusted(1, 1, -2, -2), 1);
 }
 
 /// What is written or chosen in.
@@ -60,17 +67,6 @@ void paintTick(QPainter& painter, const QRectF& box, const QColor& ink) {
 }
 
 }  // namespace
-
-void paintChosen(QPainter& painter, const QRectF& box) {
-    painter.save();
-    painter.setRenderHint(QPainter::Antialiasing, false);
-    painter.setBrush(Qt::NoBrush);
-    painter.setPen(QPen(markLight, 1));
-    painter.drawRect(box.adjusted(0, 0, -1, -1));
-    painter.setPen(QPen(markInk, 1));
-    painter.drawRect(box.adjusted(1, 1, -2, -2));
-    painter.restore();
-}
 
 QuietStyle::QuietStyle() : QProxyStyle(QStyleFactory::create(QStringLiteral("Fusion"))) {}
 

@@ -2,17 +2,12 @@
 
 #include <QProxyStyle>
 
-#include "app/widgets/measure.h"
-
 class QStyleOptionComboBox;
 class QStyleOptionMenuItem;
 class QStyleOptionSlider;
 class QStyleOptionSpinBox;
 
 namespace app {
-
-/// Focus and selection: a double line, ink within and light without, that is seen on any colour.
-void paintChosen(QPainter& painter, const QRectF& box);
 
 /// The controls: flat and quiet, in the greys of the theme. A field is a lighter rectangle, an arrow a small triangle
 /// of ink, a tick is drawn as if by a pencil, a scroll bar is a thin dark line that grows when touched.

@@ -6,9 +6,10 @@
 #include <QToolTip>
 #include <algorithm>
 
-#include "app/widgets/quiet_style.h"
+#include "app/widgets/measure.h"
 #include "app/widgets/theme.h"
 #include "drawing/fonts.h"
+#include "drawing/shapes.h"
 
 namespace app {
 
@@ -76,7 +77,7 @@ void Route::paintEvent(QPaintEvent*) {
         if (i == current_) {
             painter.fillRect(box, t.raised);
             painter.fillRect(QRectF(0, box.top(), 4, box.height()), t.ink);
-            if (hasFocus()) paintChosen(painter, box.adjusted(5, 1, -1, -1));
+            if (hasFocus()) drawing::paintSelection(painter, box.adjusted(6, 2, -3, -3), 1);
         }
         const QPointF centre(measure::edge + 8, box.top() + 17);
         painter.setPen(QPen(t.ink, 1.8));

@@ -5,7 +5,7 @@
 #include <algorithm>
 #include <cmath>
 
-#include "app/widgets/quiet_style.h"
+#include "app/widgets/measure.h"
 #include "app/widgets/theme.h"
 #include "drawing/fonts.h"
 #include "drawing/shapes.h"
@@ -74,7 +74,7 @@ void Scrubber::paintEvent(QPaintEvent*) {
     painter.drawLine(QPointF(x, 0), QPointF(x, line));
     painter.setBrush(t.ink);
     painter.drawPolygon(QPolygonF({QPointF(x, line), QPointF(x - 7, line + 12), QPointF(x + 7, line + 12)}));
-    if (hasFocus()) paintChosen(painter, rect());
+    if (hasFocus()) drawing::paintSelection(painter, QRectF(rect()).adjusted(1, 1, -2, -2), 1);
 }
 
 void Scrubber::mousePressEvent(QMouseEvent* event) {

@@ -19,9 +19,6 @@ struct Theme {
 
 enum class ThemeName { mid, evening };
 
-/// Marks that are seen on any colour have both: a line of ink and a lighter one beside it.
-inline const QColor markInk(0x16, 0x16, 0x16), markLight(0xf2, 0xf2, 0xf2);
-
 const Theme& theme();
 /// Sets the palette and style of the whole application.
 void applyTheme(ThemeName name);

@@ -1,0 +1,121 @@
+#include <QAbstractButton>
+#include <QCheckBox>
+#include <QComboBox>
+#include <QLabel>
+#include <QPushButton>
+#include <QSpinBox>
+
+#include "app/widgets/theme.h"
+#include "drawing/fonts.h"
+#include "storage/document.h"
+#include "window_hand.h"
+
+using namespace app;
+
+/// No word of the window is clipped and no control lies over another, at the sizes that windows have.
+class TestWords : public QObject {
+    Q_OBJECT
+
+    QTemporaryDir folder_;
+    QString study_;
+
+    /// What is wrong with the controls that are seen, a line each.
+    static QStringList faults(QWidget& window) {
+        QStringList faults;
+        QList<QWidget*> controls;
+        for (QWidget* widget : window.findChildren<QWidget*>()) {
+            if (!widget->isVisible() || widget->size().isEmpty()) continue;
+            const auto* label = qobject_cast<QLabel*>(widget);
+            const auto* button = qobject_cast<QAbstractButton*>(widget);
+            const auto* list = qobject_cast<QComboBox*>(widget);
+            if (!(label && !label->text().isEmpty()) && !button && !list && !qobject_cast<QAbstractSpinBox*>(widget))
+                continue;
+            controls << widget;
+            const QString name = label ? label->text() : button ? button->text() : widget->accessibleName();
+            const QSize needed = label && label->wordWrap() ? QSize(0, label->heightForWidth(label->width()))
+                                 : button && button->inherits("app::StudyButton") ? QSize()
+                                                                                  : widget->sizeHint();
+            if (widget->width() < needed.width() || widget->height() < std::min(needed.height(), 28))
+                faults << QStringLiteral("clipped: %1, %2 of %3 px wide, %4 of %5 high")
+                              .arg(name)
+                              .arg(widget->width())
+                              .arg(needed.width())
+                              .arg(widget->height())
+                              .arg(needed.height());
+            const QRect place(widget->mapTo(&window, QPoint()), widget->size());
+            if (!widget->visibleRegion().isEmpty() && !window.rect().contains(place))
+                faults << QStringLiteral("beyond the window: %1").arg(name);
+        }
+        for (qsizetype i = 0; i < controls.size(); ++i)
+            for (qsizetype j = i + 1; j < controls.size(); ++j) {
+                const auto place = [&](QWidget* widget) {
+                    return QRect(widget->mapTo(&window, QPoint()), widget->size());
+                };
+                if (controls[i]->isAncestorOf(controls[j]) || controls[j]->isAncestorOf(controls[i])) continue;
+                if (!place(controls[i]).intersects(place(controls[j]))) continue;
+                faults << QStringLiteral("over each other: %1 %2, %3 %4")
+                              .arg(QLatin1String(controls[i]->metaObject()->className()), controls[i]->accessibleName(),
+                                   QLatin1String(controls[j]->metaObject()->className()),
+                                   controls[j]->accessibleName());
+            }
+        return faults;
+    }
+
+ private Q_SLOTS:
+    void initTestCase() {
+        drawing::loadFonts();
+        applyTheme(ThemeName::mid);
+        study_ = folder_.filePath("ball.dune");
+        QVERIFY(storage::writeDocument({smallStudy(), smallLibrary()}, study_.toStdString()).ok());
+    }
+
+    void noWordIsClipped_data() {
+        QTest::addColumn<QSize>("size");
+        for (const QSize& size : {QSize(1024, 700), QSize(1280, 800), QSize(1920, 1080)})
+            QTest::addRow("%dx%d", size.width(), size.height()) << size;
+    }
+
+    void noWordIsClipped() {
+        QFETCH(const QSize, size);
+        MainWindow window(smallLibrary());
+        window.resize(size);
+        window.show();
+        QTest::qWait(50);
+        QCOMPARE(window.size(), size);
+        QStringList all = faults(window);
+        QVERIFY(window.openFile(study_) && planned(window));
+        for (int station = 0; station < 6; ++station) {
+            window.goTo(station);
+            QTest::qWait(30);
+            // The leaves of an instrument are those of its buttons that exclude each other.
+            QList<QAbstractButton*> leaves;
+            for (QAbstractButton* button : window.findChildren<QAbstractButton*>())
+                if (button->autoExclusive() && button->isCheckable() && button->isVisible()) leaves << button;
+            if (leaves.isEmpty()) all << faults(window);
+            for (QAbstractButton* leaf : leaves) {
+                leaf->click();
+                QTest::qWait(30);
+                all << faults(window);
+            }
+        }
+        QVERIFY2(all.isEmpty(), qPrintable(all.join('\n')));
+        QCOMPARE(window.size(), size);
+    }
+
+    /// The walk itself notices what it is for.
+    void theWalkNotices() {
+        QWidget window;
+        window.resize(300, 200);
+        auto* label = new QLabel("Words that need more room than they have", &window);
+        label->setGeometry(10, 10, 60, 20);
+        auto* button = new QPushButton("Under it", &window);
+        button->setGeometry(QRect(QPoint(40, 12), button->sizeHint()));
+        window.show();
+        const QStringList found = faults(window);
+        QCOMPARE(found.size(), 2);
+        QVERIFY(found[0].startsWith("clipped") && found[1].startsWith("over each other"));
+    }
+};
+
+QTEST_MAIN(TestWords)
+#include "test_words.moc"
