@@ -33,6 +33,15 @@
 
 namespace app {
 
+namespace {
+
+/// By which the note of a station is remembered.
+QString noteOf(const Station& station) {
+    return QLatin1String(station.metaObject()->className());
+}
+
+}  // namespace
+
 MainWindow::MainWindow(materials::Library starter, storage::MaterialsStore* store)
     : starter_(std::move(starter)), store_(store) {
     setWindowTitle(tr("Yawning Dune"));
@@ -171,6 +180,10 @@ QWidget* MainWindow::makeMargin() {
     scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     scroll->setFrameShape(QFrame::NoFrame);
     margin_ = new Margin;
+    connect(margin_, &Margin::noteTakenAway, this, [this] {
+        takeNoteAway(noteOf(*stations_[station()]));
+        showStation();
+    });
     scroll->setWidget(margin_);
     return scroll;
 }
@@ -258,6 +271,10 @@ void MainWindow::makeMenus() {
             sentences << wording::noteSentence({planning::NoteKind::safety, topic, {}, {}, 0}, {});
         QMessageBox::information(this, tr("Working safely"), sentences.join(QStringLiteral("\n\n")));
     });
+    add(help, tr("Notes of a first study again"), {}, [this] {
+        for (const Station* one : stations_) wantNote(noteOf(*one));
+        showStation();
+    });
     add(help, tr("About Yawning Dune"), {}, [this] {
         QMessageBox::about(this, tr("About Yawning Dune"),
                            tr("Yawning Dune %1 plans soft-pastel pictures: paper, sticks, underpainting and the order "
@@ -319,6 +336,7 @@ void MainWindow::showStation() {
     pictures_->setHand(views.hand);
     pictures_->setOverlays(views.overlays);
     margin_->setText(current->margin());
+    margin_->setNote(isNoteWanted(noteOf(*current)) ? current->introduction() : QString());
 }
 
 void MainWindow::say(const QString& problem) {

@@ -85,4 +85,8 @@ void takeNoteAway(const QString& station) {
     settings().setValue(noteKey(station), true);
 }
 
+void wantNote(const QString& station) {
+    settings().remove(noteKey(station));
+}
+
 }  // namespace app

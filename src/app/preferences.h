@@ -27,5 +27,6 @@ void rememberStudy(const QString& file);
 /// The notes of a first study: one of a station stands in the margin until it is taken away for good.
 bool isNoteWanted(const QString& station);
 void takeNoteAway(const QString& station);
+void wantNote(const QString& station);
 
 }  // namespace app

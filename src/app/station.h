@@ -39,6 +39,8 @@ class Station : public QWidget {
     virtual QString decided() const = 0;
     virtual Route::Mark mark() const { return session_.isPlanCurrent() ? Route::Mark::decided : Route::Mark::open; }
     virtual MarginText margin() const = 0;
+    /// What somebody is told who is here for the first time.
+    virtual QString introduction() const = 0;
     virtual Views views() const;
     /// A click in the pictures, as fractions.
     virtual void point(const QPointF&) {}

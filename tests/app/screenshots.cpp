@@ -12,6 +12,7 @@
 #include "app/materials/list_sheet.h"
 #include "app/materials/reader_sheet.h"
 #include "app/materials/thing_editor.h"
+#include "app/preferences.h"
 #include "app/widgets/theme.h"
 #include "drawing/fonts.h"
 #include "own_home.h"
@@ -133,6 +134,8 @@ int main(int argc, char** argv) {
     const QTemporaryDir own;
     auto store = storage::MaterialsStore::open(own.filePath("materials.sqlite"));
     if (!store || !(*store)->apply({.put = *starter})) return 1;
+    for (const char* station : {"Subject", "Values", "Paper", "Sticks", "Underpainting", "Layers"})
+        app::takeNoteAway(QStringLiteral("app::%1Station").arg(QLatin1String(station)));
     app::MainWindow window(materials::libraryOf({*starter, {}}), store->get());
     window.resize(1280, 800);
     window.show();

@@ -242,6 +242,22 @@ class TestRecovery : public QObject {
         window.session().stopPlanning();
     }
 
+    void notesGoAwayForGood() {
+        auto window = opened();
+        QVERIFY(window);
+        window->goTo(1);
+        QVERIFY(window->margin().note().contains("ladder"));
+        pressed(*window, "Understood");
+        QVERIFY(window->margin().note().isEmpty());
+        window->session().stopPlanning();
+        window = opened();
+        window->goTo(1);
+        QVERIFY(window->margin().note().isEmpty());
+        window->goTo(2);
+        QVERIFY(window->margin().note().contains("papers"));
+        window->session().stopPlanning();
+    }
+
     void theFrameIsRemembered() {
         {
             auto window = opened();

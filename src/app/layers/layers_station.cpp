@@ -231,6 +231,12 @@ MarginText LayersStation::stackMargin() const {
     return text;
 }
 
+QString LayersStation::introduction() const {
+    return tr(
+        "The cut through your sheet: each area from dark to light, its layers from the paper "
+        "up. Drag the time below it to see each step go on, and where it goes on the subject.");
+}
+
 MarginText LayersStation::margin() const {
     if (!session_.plan())
         return {tr("Layers"), {tr("The layers are planned as soon as the subject is read.")}, {}, {}, {}};

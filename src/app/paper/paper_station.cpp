@@ -200,6 +200,12 @@ Views PaperStation::views() const {
     return views;
 }
 
+QString PaperStation::introduction() const {
+    return tr(
+        "All your papers with the same swatches, the best first. Choose one by a click and "
+        "set it, or leave it to the plan.");
+}
+
 MarginText PaperStation::margin() const {
     MarginText text;
     const auto plan = session_.plan();

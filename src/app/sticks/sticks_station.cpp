@@ -216,6 +216,12 @@ void SticksStation::point(const QPointF& fraction) {
     Q_EMIT looksDifferent();
 }
 
+QString SticksStation::introduction() const {
+    return tr(
+        "These sticks are to be pulled for this picture. Say from which tray to draw and how "
+        "many to use at most; a stick that is missing has its nearest substitute here.");
+}
+
 MarginText SticksStation::margin() const {
     MarginText text;
     const auto plan = session_.plan();

@@ -18,6 +18,7 @@ class SticksStation : public Station {
     QString name() const override { return tr("Sticks"); }
     QString decided() const override;
     MarginText margin() const override;
+    QString introduction() const override;
     Views views() const override;
     void point(const QPointF& fraction) override;
     void refresh() override;

@@ -98,6 +98,12 @@ Views SubjectStation::views() const {
     return views;
 }
 
+QString SubjectStation::introduction() const {
+    return tr(
+        "Here the picture is cut to your sheet and measured. Under Areas, click on what is "
+        "parted wrongly and put it right: all that follows is planned by areas.");
+}
+
 MarginText SubjectStation::margin() const {
     MarginText text;
     if (!session_.reading()) {

@@ -144,6 +144,12 @@ Views UnderpaintingStation::views() const {
     return views;
 }
 
+QString UnderpaintingStation::introduction() const {
+    return tr(
+        "What goes under the dry layers, and what it does to the end result. Take the "
+        "proposed ground or stay on the bare paper.");
+}
+
 MarginText UnderpaintingStation::margin() const {
     MarginText text;
     text.head = tr("Underpainting");

@@ -15,6 +15,7 @@ class UnderpaintingStation : public Station {
     QString name() const override { return tr("Underpainting"); }
     QString decided() const override;
     MarginText margin() const override;
+    QString introduction() const override;
     Views views() const override;
     void refresh() override;
 

@@ -246,6 +246,12 @@ QStringList ValuesStation::ladderSentences(MarginText& text) const {
     return sentences;
 }
 
+QString ValuesStation::introduction() const {
+    return tr(
+        "The masses of light and dark stand on the nine rungs of the ladder. Hold Q to squint "
+        "and W to see values only; drag the marks where the masses should part otherwise.");
+}
+
 MarginText ValuesStation::margin() const {
     MarginText text;
     const auto reading = session_.reading();

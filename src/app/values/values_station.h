@@ -25,6 +25,7 @@ class ValuesStation : public Station {
     QString decided() const override;
     Route::Mark mark() const override { return session_.reading() ? Route::Mark::decided : Route::Mark::open; }
     MarginText margin() const override;
+    QString introduction() const override;
     Views views() const override;
     void point(const QPointF& fraction) override;
     void refresh() override;

@@ -1,6 +1,7 @@
 #include "app/widgets/margin.h"
 
 #include <QPainter>
+#include <QPushButton>
 
 #include "app/widgets/measure.h"
 #include "app/widgets/theme.h"
@@ -11,6 +12,10 @@ namespace app {
 
 Margin::Margin(QWidget* parent) : QWidget(parent) {
     setAccessibleName(tr("Margin"));
+    understood_ = new QPushButton(tr("Understood"), this);
+    understood_->setFocusPolicy(Qt::TabFocus);
+    understood_->hide();
+    connect(understood_, &QPushButton::clicked, this, &Margin::noteTakenAway);
 }
 
 void Margin::setText(const MarginText& text) {
@@ -23,10 +28,20 @@ void Margin::setProblem(const QString& sentence) {
     relayout();
 }
 
+void Margin::setNote(const QString& note) {
+    if (note == note_) return;
+    note_ = note;
+    relayout();
+}
+
 void Margin::relayout() {
     setMinimumHeight(int(layOut(nullptr)));
+    understood_->adjustSize();
+    understood_->move(measure::edge, int(noteEnd_));
+    understood_->setVisible(!note_.isEmpty());
     setAccessibleDescription((problem_.isEmpty() ? QString() : problem_ + QStringLiteral(" ")) +
-                             text_.paragraphs.join(' ') + QStringLiteral(" ") + text_.cautions.join(' '));
+                             (note_.isEmpty() ? QString() : note_ + QStringLiteral(" ")) + text_.paragraphs.join(' ') +
+                             QStringLiteral(" ") + text_.cautions.join(' '));
     update();
 }
 
@@ -35,7 +50,7 @@ QSize Margin::sizeHint() const {
 }
 
 void Margin::resizeEvent(QResizeEvent*) {
-    setMinimumHeight(int(layOut(nullptr)));
+    relayout();
 }
 
 double Margin::layOut(QPainter* painter) const {
@@ -65,6 +80,14 @@ double Margin::layOut(QPainter* painter) const {
         say(tr("This did not work"), drawing::TypeSize::text, true, 22, t.ink);
         say(problem_, drawing::TypeSize::text, false, 0, t.ink);
         y += 16;
+    }
+    if (!note_.isEmpty()) {
+        say(note_, drawing::TypeSize::text, false, 0, t.ink);
+        y += measure::grid;
+        noteEnd_ = y;
+        y += understood_->sizeHint().height() + 1.5 * measure::grid;
+        if (painter) painter->fillRect(QRectF(measure::edge, y, width, 1), t.line);
+        y += 1.5 * measure::grid;
     }
     if (!text_.head.isEmpty()) {
         say(text_.head, drawing::TypeSize::text, true, 0, t.ink);

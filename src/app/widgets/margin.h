@@ -6,7 +6,7 @@
 #include "materials/material.h"
 #include "pigment/stroke.h"
 
-class QLabel;
+class QPushButton;
 
 namespace app {
 
@@ -39,9 +39,15 @@ class Margin : public QWidget {
     /// A sentence that stays on top until the next choice; empty for none.
     void setProblem(const QString& sentence);
     QString problem() const { return problem_; }
+    /// What a first study is told at this station; it stands in a box of its own until it is taken away.
+    void setNote(const QString& note);
+    QString note() const { return note_; }
     const MarginText& text() const { return text_; }
 
     QSize sizeHint() const override;
+
+ Q_SIGNALS:
+    void noteTakenAway();
 
  protected:
     void paintEvent(QPaintEvent*) override;
@@ -52,7 +58,9 @@ class Margin : public QWidget {
     void relayout();
 
     MarginText text_;
-    QString problem_;
+    QString problem_, note_;
+    QPushButton* understood_;
+    mutable double noteEnd_ = 0;  // where the button stands
 };
 
 }  // namespace app
