@@ -57,7 +57,10 @@ int FlowRow::layOut(const QRect& room, bool isMoved) const {
     };
     QList<Line> lines{{}};
     const auto sizeOf = [&](int i) {
-        const QSize hint = items_[i]->sizeHint().expandedTo(items_[i]->minimumSize());
+        // What grows is content with little.
+        const bool isGrowing = growing_ && items_[i]->widget() == growing_;
+        const QSize hint =
+            isGrowing ? items_[i]->minimumSize() : items_[i]->sizeHint().expandedTo(items_[i]->minimumSize());
         return QSize(std::min(hint.width(), room.width()), hint.height());
     };
     const bool allFit = !yielding_ || wholeWidth() <= room.width();
