@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <array>
 #include <cmath>
+#include <map>
 #include <opencv2/core.hpp>
 #include <opencv2/imgproc.hpp>
 
@@ -122,6 +123,16 @@ cv::Mat subjectWithin(const cv::Mat& outline, const cv::Mat& lab) {
     return (full > 127) & outline;
 }
 
+/// Labels from 0 without gaps, in the order that they have; gives how many.
+int relabelDensely(cv::Mat& map) {
+    std::map<int, int> dense;
+    for (const int label : cv::Mat_<int>(map)) dense[label] = 0;
+    int next = 0;
+    for (auto& [label, number] : dense) number = next++;
+    for (int& label : cv::Mat_<int>(map)) label = dense.at(label);
+    return next;
+}
+
 void cutOut(cv::Mat& map, const cv::Mat& lab, const Scribble& scribble, int& next) {
     cv::Mat sides;
     cv::Mat(subjectWithin(within(map, scribble), lab) / 255).convertTo(sides, CV_32S);
@@ -129,8 +140,8 @@ void cutOut(cv::Mat& map, const cv::Mat& lab, const Scribble& scribble, int& nex
     sides = withoutIslands(sides, small);
     // Each area's two sides are areas; what is left of one as a sliver goes to its neighbour on the same side.
     map += sides * next;
-    next *= 2;
     map = withoutIslands(map, small, sides);
+    next = relabelDensely(map);
 }
 
 }  // namespace

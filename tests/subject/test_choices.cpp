@@ -76,6 +76,23 @@ class TestChoices : public QObject {
         QVERIFY2(overlap(found, truth) > 0.93, qPrintable(QString::number(overlap(found, truth))));
     }
 
+    /// Labels do not run out, however often something is cut out: the edit after them is as it is after one.
+    void cuttingOutManyTimesLosesNoEdit() {
+        cv::Mat truth;
+        const cv::Mat lab = figure(truth);
+        cv::Mat labels(lab.size(), CV_32S, cv::Scalar(0));
+        labels.colRange(150, width).setTo(1);
+        const AreaEdit cut{AreaEdit::Kind::cutOut, {ring(0.5, 0.5, 0.25, 0.42)}};
+        const AreaEdit border{AreaEdit::Kind::border, {ring(0.1, 0.1, 0.05, 0.05)}};
+        std::vector<AreaEdit> many(35, cut);
+        many.push_back(border);
+        const Areas once = edited(areasOf(labels, lab), lab, {cut, border});
+        const Areas often = edited(areasOf(labels, lab), lab, many);
+        QCOMPARE(once.list.size(), std::size_t(5));
+        QCOMPARE(often.list.size(), std::size_t(5));
+        QCOMPARE(cv::countNonZero(once.map != often.map), 0);
+    }
+
     void bordersAreDrawnAndMoved() {
         cv::Mat truth;
         const cv::Mat lab = figure(truth);
