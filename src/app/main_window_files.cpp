@@ -5,6 +5,7 @@
 #include <QJsonDocument>
 #include <QMessageBox>
 #include <QProgressBar>
+#include <QStackedWidget>
 
 #include "app/beginning/beginning.h"
 #include "app/main_window.h"
