@@ -128,9 +128,7 @@ int main(int argc, char** argv) {
         paint(window);
     };
     const auto choose = [&] {
-        planning::Study study = session.study();
-        study.stickLimit = 20 + ++turn % 5;
-        session.choose(QStringLiteral("sticks"), study);
+        session.choose(QStringLiteral("sticks"), [&](planning::Study& study) { study.stickLimit = 20 + ++turn % 5; });
     };
     add("a choice/to the first new sheet on screen", rest, [&] {
         const auto before = session.plan();

@@ -94,9 +94,8 @@ bool MainWindow::pinUp(const QString& file) {
         return false;
     }
     return readInBackground(file, [this](auto reference, auto) {
-        planning::Study study = session_.study();
-        study.others.push_back(std::move(reference));
-        session_.choose(tr("Pin up a reference"), study);
+        session_.choose(tr("Pin up a reference"),
+                        [&](planning::Study& study) { study.others.push_back(std::move(reference)); });
     });
 }
 

@@ -96,15 +96,11 @@ void Session::takeUp(const std::vector<storage::JournalStep>& steps, int at) {
     delay_.start(0);
 }
 
-void Session::choose(const QString& what, const planning::Study& changed, const QString& mergeKey) {
-    push(what, {changed, chosen_.library}, mergeKey);
-}
-
 void Session::choose(const QString& what, const std::function<void(planning::Study&)>& change,
                      const QString& mergeKey) {
-    planning::Study changed = chosen_.study;
-    change(changed);
-    choose(what, changed, mergeKey);
+    Chosen changed = chosen_;
+    change(changed.study);
+    push(what, std::move(changed), mergeKey);
 }
 
 void Session::chooseMaterials(const QString& what, const planning::Study& changed, materials::Library library) {

@@ -56,9 +56,8 @@ class Session : public QObject {
     std::vector<storage::JournalStep> steps() const;
     /// Goes on from these states with the one at `at` in hand; undo and redo reach the others, and nothing is saved.
     void takeUp(const std::vector<storage::JournalStep>& steps, int at);
-    /// One undoable choice. Choices with the same `mergeKey` (not empty) in a row are undone as one.
-    void choose(const QString& what, const planning::Study& changed, const QString& mergeKey = {});
-    /// The same for a change of the study in hand, made in place.
+    /// One undoable choice: what it makes of the study. Choices with the same `mergeKey` (not empty) in a row are
+    /// undone as one.
     void choose(const QString& what, const std::function<void(planning::Study&)>& change, const QString& mergeKey = {});
     /// One undoable choice that also takes other materials.
     void chooseMaterials(const QString& what, const planning::Study& changed, materials::Library library);

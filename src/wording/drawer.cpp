@@ -26,9 +26,25 @@ QString colourSentence(const materials::Owned& owned) {
 }
 
 QString mannerPast(pigment::Manner manner) {
-    static const char* words[] = {"scumbled", "hatched", "pressed in", "blended",
-                                  "dabbed",   "washed",  "fixed",      "lifted"};
-    return say(words[static_cast<int>(manner)]);
+    switch (manner) {
+        case pigment::Manner::scumble:
+            return say("scumbled");
+        case pigment::Manner::hatch:
+            return say("hatched");
+        case pigment::Manner::press:
+            return say("pressed in");
+        case pigment::Manner::blend:
+            return say("blended");
+        case pigment::Manner::dab:
+            return say("dabbed");
+        case pigment::Manner::wash:
+            return say("washed");
+        case pigment::Manner::fix:
+            return say("fixed");
+        case pigment::Manner::lift:
+            return say("lifted");
+    }
+    return {};
 }
 
 }  // namespace
@@ -40,47 +56,111 @@ QString listed(const std::vector<std::string>& list) {
 }
 
 QString surfaceWord(materials::Surface surface) {
-    static const char* words[] = {
-        "sanded 400", "sanded 600", "microfibre card", "velour", "honeycomb, rough side", "honeycomb, smooth side",
-        "laid",       "cartridge"};
-    return say(words[static_cast<int>(surface)]);
+    switch (surface) {
+        case materials::Surface::sanded400:
+            return say("sanded 400");
+        case materials::Surface::sanded600:
+            return say("sanded 600");
+        case materials::Surface::microfibre:
+            return say("microfibre card");
+        case materials::Surface::velour:
+            return say("velour");
+        case materials::Surface::honeycombRough:
+            return say("honeycomb, rough side");
+        case materials::Surface::honeycombSmooth:
+            return say("honeycomb, smooth side");
+        case materials::Surface::laid:
+            return say("laid");
+        case materials::Surface::cartridge:
+            return say("cartridge");
+    }
+    return {};
 }
 
 QString waterWord(materials::Water water) {
-    static const char* words[] = {"no water", "a thin wash", "water"};
-    return say(words[static_cast<int>(water)]);
+    switch (water) {
+        case materials::Water::none:
+            return say("no water");
+        case materials::Water::thin:
+            return say("a thin wash");
+        case materials::Water::full:
+            return say("water");
+    }
+    return {};
 }
 
 QString stockWord(materials::Stock stock) {
-    static const char* words[] = {"full", "half", "a stub", "used up"};
-    return say(words[static_cast<int>(stock)]);
+    switch (stock) {
+        case materials::Stock::full:
+            return say("full");
+        case materials::Stock::half:
+            return say("half");
+        case materials::Stock::stub:
+            return say("a stub");
+        case materials::Stock::usedUp:
+            return say("used up");
+    }
+    return {};
 }
 
 QString toolWord(materials::ToolKind kind) {
-    static const char* words[] = {"stump",    "rubber shaper", "sponge", "soft brush", "plastic knife", "putty eraser",
-                                  "fixative", "glassine",      "tape",   "sandpaper",  "tool"};
-    return say(words[static_cast<int>(kind)]);
+    switch (kind) {
+        case materials::ToolKind::stump:
+            return say("stump");
+        case materials::ToolKind::shaper:
+            return say("rubber shaper");
+        case materials::ToolKind::sponge:
+            return say("sponge");
+        case materials::ToolKind::brush:
+            return say("soft brush");
+        case materials::ToolKind::knife:
+            return say("plastic knife");
+        case materials::ToolKind::eraser:
+            return say("putty eraser");
+        case materials::ToolKind::fixative:
+            return say("fixative");
+        case materials::ToolKind::glassine:
+            return say("glassine");
+        case materials::ToolKind::tape:
+            return say("tape");
+        case materials::ToolKind::sandpaper:
+            return say("sandpaper");
+        case materials::ToolKind::other:
+            return say("tool");
+    }
+    return {};
 }
 
 QString sourceWords(materials::ColourSource source) {
-    static const char* words[] = {"taken from a list", "typed in", "picked from a photograph", "read off a swatch card",
-                                  "measured by a colour reader"};
-    return say(words[static_cast<int>(source)]);
+    switch (source) {
+        case materials::ColourSource::file:
+            return say("taken from a list");
+        case materials::ColourSource::typed:
+            return say("typed in");
+        case materials::ColourSource::picked:
+            return say("picked from a photograph");
+        case materials::ColourSource::card:
+            return say("read off a swatch card");
+        case materials::ColourSource::reader:
+            return say("measured by a colour reader");
+    }
+    return {};
 }
 
 QString columnWord(std::string_view heading) {
-    static const std::map<std::string_view, const char*> words{{"id", "id"},
-                                                               {"number", "number on the label"},
-                                                               {"hex", "colour (#rrggbb)"},
-                                                               {"L", "L*"},
-                                                               {"a", "a*"},
-                                                               {"b", "b*"},
-                                                               {"hiding", "hiding power"},
-                                                               {"hazard", "calls for care"},
-                                                               {"water", "takes water"},
-                                                               {"stock", "what is left"},
-                                                               {"slot", "slot in the box"},
-                                                               {"source", "where its colour is from"}};
+    static const std::map<std::string_view, const char*> words{
+        {"id", QT_TRANSLATE_NOOP("wording", "id")},
+        {"number", QT_TRANSLATE_NOOP("wording", "number on the label")},
+        {"hex", QT_TRANSLATE_NOOP("wording", "colour (#rrggbb)")},
+        {"L", QT_TRANSLATE_NOOP("wording", "L*")},
+        {"a", QT_TRANSLATE_NOOP("wording", "a*")},
+        {"b", QT_TRANSLATE_NOOP("wording", "b*")},
+        {"hiding", QT_TRANSLATE_NOOP("wording", "hiding power")},
+        {"hazard", QT_TRANSLATE_NOOP("wording", "calls for care")},
+        {"water", QT_TRANSLATE_NOOP("wording", "takes water")},
+        {"stock", QT_TRANSLATE_NOOP("wording", "what is left")},
+        {"slot", QT_TRANSLATE_NOOP("wording", "slot in the box")},
+        {"source", "where its colour is from"}};
     const auto found = words.find(heading);
     return found != words.end() ? say(found->second) : say(std::string(heading).c_str());
 }

@@ -15,7 +15,12 @@ QString placeWords(double x, double y) {
     const int column = x < 0.38 ? 0 : x > 0.62 ? 2 : 1;
     const int row = y < 0.38 ? 0 : y > 0.62 ? 2 : 1;
     static const char* words[3][3] = {
-        {"upper left", "top", "upper right"}, {"left", "centre", "right"}, {"lower left", "bottom", "lower right"}};
+        {QT_TRANSLATE_NOOP("wording", "upper left"), QT_TRANSLATE_NOOP("wording", "top"),
+         QT_TRANSLATE_NOOP("wording", "upper right")},
+        {QT_TRANSLATE_NOOP("wording", "left"), QT_TRANSLATE_NOOP("wording", "centre"),
+         QT_TRANSLATE_NOOP("wording", "right")},
+        {QT_TRANSLATE_NOOP("wording", "lower left"), QT_TRANSLATE_NOOP("wording", "bottom"),
+         QT_TRANSLATE_NOOP("wording", "lower right")}};
     return say(words[row][column]);
 }
 
@@ -30,16 +35,16 @@ QString hueWord(const colour::Lab& lab) {
         double to;
         const char* word;
     };
-    static constexpr std::array<Range, 10> ranges{{{15, "rose"},
-                                                   {40, "red"},
-                                                   {75, "orange"},
-                                                   {105, "yellow"},
-                                                   {128, "yellow-green"},
-                                                   {170, "green"},
-                                                   {215, "blue-green"},
-                                                   {285, "blue"},
-                                                   {330, "violet"},
-                                                   {361, "rose"}}};
+    static constexpr std::array<Range, 10> ranges{{{15, QT_TRANSLATE_NOOP("wording", "rose")},
+                                                   {40, QT_TRANSLATE_NOOP("wording", "red")},
+                                                   {75, QT_TRANSLATE_NOOP("wording", "orange")},
+                                                   {105, QT_TRANSLATE_NOOP("wording", "yellow")},
+                                                   {128, QT_TRANSLATE_NOOP("wording", "yellow-green")},
+                                                   {170, QT_TRANSLATE_NOOP("wording", "green")},
+                                                   {215, QT_TRANSLATE_NOOP("wording", "blue-green")},
+                                                   {285, QT_TRANSLATE_NOOP("wording", "blue")},
+                                                   {330, QT_TRANSLATE_NOOP("wording", "violet")},
+                                                   {361, QT_TRANSLATE_NOOP("wording", "rose")}}};
     for (const Range& range : ranges)
         if (h < range.to) return say(range.word);
     return {};
@@ -104,14 +109,47 @@ QString stackName(const planning::Plan& plan, int stack) {
 }
 
 QString stageWord(planning::Stage stage) {
-    static const char* words[] = {"drawing", "underpainting", "block-in", "build",
-                                  "refine",  "accents",       "fixative", "finish"};
-    return say(words[static_cast<int>(stage)]);
+    switch (stage) {
+        case planning::Stage::drawing:
+            return say("drawing");
+        case planning::Stage::underpainting:
+            return say("underpainting");
+        case planning::Stage::blockIn:
+            return say("block-in");
+        case planning::Stage::build:
+            return say("build");
+        case planning::Stage::refine:
+            return say("refine");
+        case planning::Stage::accent:
+            return say("accents");
+        case planning::Stage::fix:
+            return say("fixative");
+        case planning::Stage::finish:
+            return say("finish");
+    }
+    return {};
 }
 
 QString mannerWord(pigment::Manner manner) {
-    static const char* words[] = {"scumble", "hatch", "press in", "blend", "dab", "wash", "fix", "lift"};
-    return say(words[static_cast<int>(manner)]);
+    switch (manner) {
+        case pigment::Manner::scumble:
+            return say("scumble");
+        case pigment::Manner::hatch:
+            return say("hatch");
+        case pigment::Manner::press:
+            return say("press in");
+        case pigment::Manner::blend:
+            return say("blend");
+        case pigment::Manner::dab:
+            return say("dab");
+        case pigment::Manner::wash:
+            return say("wash");
+        case pigment::Manner::fix:
+            return say("fix");
+        case pigment::Manner::lift:
+            return say("lift");
+    }
+    return {};
 }
 
 QString pressureWord(pigment::Pressure pressure) {
@@ -121,9 +159,27 @@ QString pressureWord(pigment::Pressure pressure) {
 }
 
 QString kindWord(materials::Kind kind) {
-    static const char* words[] = {"soft stick",  "hard stick", "pencil",  "pan", "charcoal",
-                                  "watercolour", "gouache",    "acrylic", "ink"};
-    return say(words[static_cast<int>(kind)]);
+    switch (kind) {
+        case materials::Kind::soft:
+            return say("soft stick");
+        case materials::Kind::hard:
+            return say("hard stick");
+        case materials::Kind::pencil:
+            return say("pencil");
+        case materials::Kind::pan:
+            return say("pan");
+        case materials::Kind::charcoal:
+            return say("charcoal");
+        case materials::Kind::watercolour:
+            return say("watercolour");
+        case materials::Kind::gouache:
+            return say("gouache");
+        case materials::Kind::acrylic:
+            return say("acrylic");
+        case materials::Kind::ink:
+            return say("ink");
+    }
+    return {};
 }
 
 QString schoolWord(planning::School school) {
@@ -131,8 +187,17 @@ QString schoolWord(planning::School school) {
 }
 
 QString lightWord(colour::Light light) {
-    static const char* words[] = {"daylight", "warm daylight", "lamp light", "LED light"};
-    return say(words[static_cast<int>(light)]);
+    switch (light) {
+        case colour::Light::daylight65:
+            return say("daylight");
+        case colour::Light::daylight50:
+            return say("warm daylight");
+        case colour::Light::lamp:
+            return say("lamp light");
+        case colour::Light::led:
+            return say("LED light");
+    }
+    return {};
 }
 
 QString differenceWords(const colour::Lab& wanted, const colour::Lab& seen) {

@@ -5,7 +5,8 @@
 
 namespace wording {
 
-/// A sentence in the language of the interface. lupdate finds these by -tr-function-alias translate+=say.
+/// A sentence in the language of the interface. Words that stand in tables before they are said are marked there with
+/// QT_TRANSLATE_NOOP("wording", …).
 inline QString say(const char* english) {
     return QCoreApplication::translate("wording", english);
 }

@@ -31,9 +31,31 @@ QString keyInShort(const subject::Contrast& contrast, Counting counting) {
 }
 
 QString areaKindWord(subject::AreaKind kind) {
-    static const char* words[] = {"other", "sky",   "foliage", "skin",  "fur or feather", "eye",
-                                  "metal", "glass", "cloth",   "water", "stone"};
-    return say(words[static_cast<int>(kind)]);
+    switch (kind) {
+        case subject::AreaKind::other:
+            return say("other");
+        case subject::AreaKind::sky:
+            return say("sky");
+        case subject::AreaKind::foliage:
+            return say("foliage");
+        case subject::AreaKind::skin:
+            return say("skin");
+        case subject::AreaKind::fur:
+            return say("fur or feather");
+        case subject::AreaKind::eye:
+            return say("eye");
+        case subject::AreaKind::metal:
+            return say("metal");
+        case subject::AreaKind::glass:
+            return say("glass");
+        case subject::AreaKind::cloth:
+            return say("cloth");
+        case subject::AreaKind::water:
+            return say("water");
+        case subject::AreaKind::stone:
+            return say("stone");
+    }
+    return {};
 }
 
 QString areaKindAdvice(subject::AreaKind kind) {
@@ -64,22 +86,48 @@ QString areaKindAdvice(subject::AreaKind kind) {
 }
 
 QString planeWord(subject::Plane plane) {
-    static const char* words[] = {"background", "middle", "foreground"};
-    return say(words[static_cast<int>(plane)]);
+    switch (plane) {
+        case subject::Plane::background:
+            return say("background");
+        case subject::Plane::middle:
+            return say("middle");
+        case subject::Plane::foreground:
+            return say("foreground");
+    }
+    return {};
 }
 
 QString groupingWord(subject::Grouping grouping) {
-    static const char* words[] = {"Nearest to the subject", "Even steps", "Darks as one shape", "Lights as one shape"};
-    return say(words[static_cast<int>(grouping)]);
+    switch (grouping) {
+        case subject::Grouping::nearest:
+            return say("Nearest to the subject");
+        case subject::Grouping::evenSteps:
+            return say("Even steps");
+        case subject::Grouping::oneDark:
+            return say("Darks as one shape");
+        case subject::Grouping::oneLight:
+            return say("Lights as one shape");
+    }
+    return {};
 }
 
 QString groupingSentence(subject::Grouping grouping) {
-    static const char* words[] = {
-        "The masses part where the squared distance from the subject is the least possible.",
-        "The masses stand equally far from each other on the ladder, whatever share of the picture they hold.",
-        "Everything dark is one shape; the steps are spent on the lights. Strong and simple, good for lit subjects.",
-        "Everything light is one shape; the steps are spent on the darks. Good for mist, snow and white cloth."};
-    return say(words[static_cast<int>(grouping)]);
+    switch (grouping) {
+        case subject::Grouping::nearest:
+            return say("The masses part where the squared distance from the subject is the least possible.");
+        case subject::Grouping::evenSteps:
+            return say(
+                "The masses stand equally far from each other on the ladder, whatever share of the picture they hold.");
+        case subject::Grouping::oneDark:
+            return say(
+                "Everything dark is one shape; the steps are spent on the lights. Strong and simple, good for lit "
+                "subjects.");
+        case subject::Grouping::oneLight:
+            return say(
+                "Everything light is one shape; the steps are spent on the darks. Good for mist, snow and white "
+                "cloth.");
+    }
+    return {};
 }
 
 QString lightOnArea(const subject::Triad& triad) {
@@ -123,7 +171,10 @@ QString planeSentence(const subject::PlaneFault& fault, const QString& name) {
 }
 
 QString alignmentWords(const subject::Alignment& alignment, const QString& name, double millimetresOff) {
-    static const char* sides[] = {"left side of %1", "right side of %1", "top of %1", "foot of %1", "middle of %1"};
+    static const char* sides[] = {QT_TRANSLATE_NOOP("wording", "left side of %1"),
+                                  QT_TRANSLATE_NOOP("wording", "right side of %1"),
+                                  QT_TRANSLATE_NOOP("wording", "top of %1"), QT_TRANSLATE_NOOP("wording", "foot of %1"),
+                                  QT_TRANSLATE_NOOP("wording", "middle of %1")};
     const QString side = say(sides[static_cast<int>(alignment.side)]).arg(name);
     return millimetresOff < 0.5 ? side : say("%1 (%2 mm off)").arg(side).arg(millimetresOff, 0, 'f', 0);
 }

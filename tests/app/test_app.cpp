@@ -285,10 +285,9 @@ class TestApp : public QObject {
         int full = 0;
         QObject::connect(&window->session(), &Session::planChanged, window.get(),
                          [&] { full += !window->session().plan()->isCoarse; });
-        planning::Study study = window->session().study();
         for (int i = 0; i < 10; ++i) {
-            study.stickLimit = 5 + i;
-            window->session().choose(QStringLiteral("sticks"), study, QStringLiteral("sticks"));
+            window->session().choose(
+                "sticks", [&](planning::Study& study) { study.stickLimit = 5 + i; }, "sticks");
             QTest::qWait(15);
         }
         QVERIFY(planned(*window));
@@ -362,14 +361,13 @@ class TestApp : public QObject {
     void aStudyIsSavedAndOpenedAgain() {
         auto window = opened();
         QVERIFY(window);
-        planning::Study study = window->session().study();
-        study.school = planning::School::lightBase;
-        window->session().choose("order", study);
+        window->session().choose("order", [](planning::Study& study) { study.school = planning::School::lightBase; });
         QVERIFY(planned(*window));
         QVERIFY(window->saveTo(at("again.dune")));
         QVERIFY(!window->isWindowModified());
         MainWindow other({});
         QVERIFY(other.openFile(at("again.dune")));
+        const planning::Study study = window->session().study();
         planning::Study back = other.session().study();
         back.reference = study.reference;
         QVERIFY(back == study);
@@ -391,10 +389,8 @@ class TestApp : public QObject {
         auto window = opened();
         QVERIFY(window);
         Session& session = window->session();
-        planning::Study study = session.study();
-        study.stickLimit = 8;
         QSignalSpy started(&session, &Session::planningStarted);
-        session.choose("sticks", study);
+        session.choose("sticks", [](planning::Study& study) { study.stickLimit = 8; });
         QVERIFY(started.wait(2000));
         window->setFocus();
         QTest::keyClick(window.get(), Qt::Key_Escape);
@@ -412,9 +408,7 @@ class TestApp : public QObject {
         QVERIFY(window);
         window->activateWindow();
         Session& session = window->session();
-        planning::Study study = session.study();
-        study.stickLimit = 8;
-        session.choose("sticks", study);
+        session.choose("sticks", [](planning::Study& study) { study.stickLimit = 8; });
         auto* light = named<QComboBox>(*window, "Seen under");
         QVERIFY(light);
         light->showPopup();

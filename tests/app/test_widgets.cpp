@@ -242,9 +242,7 @@ class TestWidgets : public QObject {
         MainWindow window(smallLibrary());
         window.show();
         QVERIFY(window.openFile(file));
-        planning::Study study = window.session().study();
-        study.stickLimit = 7;
-        window.session().choose("sticks", study);
+        window.session().choose("sticks", [](planning::Study& study) { study.stickLimit = 7; });
         // The dialog runs its own loop: the answer is given from inside it.
         const auto answer = [&](QMessageBox::StandardButton button) {
             QTimer::singleShot(100, &window, [button] {

@@ -43,9 +43,7 @@ LayersStation::LayersStation(Session& session) : Station(session, tr("The sectio
         Q_EMIT looksDifferent();
     });
     connect(detail_, &QComboBox::activated, this, [this](int index) {
-        planning::Study study = session_.study();
-        study.detail = planning::Detail(index);
-        session_.choose(tr("Detail"), study);
+        session_.choose(tr("Detail"), [&](planning::Study& study) { study.detail = planning::Detail(index); });
     });
     connect(draw_, &QPushButton::toggled, this, [this] { Q_EMIT looksDifferent(); });
     connect(whole_, &QPushButton::clicked, this, [this] { cutAlong(std::nullopt); });

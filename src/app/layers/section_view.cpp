@@ -47,7 +47,7 @@ QRectF SectionView::box() const {
 QString SectionView::wordsAt(const QPointF& position) const {
     const drawing::Section::Hit hit = plan_ ? section_.at(box(), position, steps_) : drawing::Section::Hit{};
     if (!hit.column) return {};
-    const QString area = wording::stackName(*plan_, hit.column->stack);
+    QString area = wording::stackName(*plan_, hit.column->stack);
     if (!hit.layer) return area;
     const QString stick = hit.layer->stick >= 0
                               ? QString::fromStdString(plan_->sticks[std::size_t(hit.layer->stick)].name)

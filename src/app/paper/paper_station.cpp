@@ -157,10 +157,10 @@ PaperStation::PaperStation(Session& session)
 }
 
 void PaperStation::take(const std::string& id) {
-    planning::Study study = session_.study();
-    study.paper = id;
-    looked_.clear();
-    session_.choose(tr("Paper"), study);
+    session_.choose(tr("Paper"), [&](planning::Study& study) {
+        study.paper = id;
+        looked_.clear();
+    });
 }
 
 void PaperStation::refresh() {

@@ -147,14 +147,13 @@ SticksStation::SticksStation(Session& session) : Station(session, tr("The tray")
         Q_EMIT looksDifferent();
     };
     connect(limit_, &QSpinBox::valueChanged, this, [this](int sticks) {
-        planning::Study study = session_.study();
-        study.stickLimit = sticks;
-        session_.choose(tr("Number of sticks"), study, QStringLiteral("sticks"));
+        session_.choose(
+            tr("Number of sticks"), [&](planning::Study& study) { study.stickLimit = sticks; },
+            QStringLiteral("sticks"));
     });
     connect(layers_, &QSpinBox::valueChanged, this, [this](int layers) {
-        planning::Study study = session_.study();
-        study.layers = layers;
-        session_.choose(tr("Layers an area"), study, QStringLiteral("layers"));
+        session_.choose(
+            tr("Layers an area"), [&](planning::Study& study) { study.layers = layers; }, QStringLiteral("layers"));
     });
     setTrays({});
 }

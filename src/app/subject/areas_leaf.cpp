@@ -119,13 +119,13 @@ QLayout* AreasLeaf::makePairRow() {
     addField(row, tr("takes its colours from"), source_);
     connect(apart_, &QPushButton::clicked, this, &AreasLeaf::planApart);
     connect(noDirections_, &QPushButton::clicked, this, [this] {
-        planning::Study study = session_.study();
         const int area = on_.chosenArea(session_);
         const cv::Mat& map = session_.reading()->areas.map;
-        std::erase_if(study.directions, [&](const subject::Line& arrow) {
-            return subject::labelAt(map, arrow.from.x, arrow.from.y) == area;
+        session_.choose(tr("No arrows"), [&](planning::Study& study) {
+            std::erase_if(study.directions, [&](const subject::Line& arrow) {
+                return subject::labelAt(map, arrow.from.x, arrow.from.y) == area;
+            });
         });
-        session_.choose(tr("No arrows"), study);
     });
     connect(source_, &QComboBox::activated, this, [this](int index) {
         on_.line.reset();
@@ -135,9 +135,8 @@ QLayout* AreasLeaf::makePairRow() {
         Q_EMIT looksDifferent();
     });
     connect(count_, &QSpinBox::valueChanged, this, [this](int areas) {
-        planning::Study study = session_.study();
-        study.areas = areas;
-        session_.choose(tr("Number of areas"), study, QStringLiteral("areas"));
+        session_.choose(
+            tr("Number of areas"), [&](planning::Study& study) { study.areas = areas; }, QStringLiteral("areas"));
     });
     return row;
 }
@@ -182,29 +181,29 @@ PicturePair::Hand AreasLeaf::hand() const {
 }
 
 void AreasLeaf::edit(subject::AreaEdit::Kind kind, const QString& what) {
-    planning::Study study = session_.study();
-    study.areaEdits.push_back({kind, on_.scribbles});
-    on_.scribbles.clear();
-    session_.choose(what, study);
+    session_.choose(what, [&](planning::Study& study) {
+        study.areaEdits.push_back({kind, on_.scribbles});
+        on_.scribbles.clear();
+    });
 }
 
 void AreasLeaf::takeDirections() {
-    planning::Study study = session_.study();
-    for (const subject::Scribble& scribble : on_.scribbles)
-        if (scribble.size() > 1) study.directions.push_back({scribble.front(), scribble.back()});
-    on_.scribbles.clear();
-    session_.choose(tr("Direction of the strokes"), study);
+    session_.choose(tr("Direction of the strokes"), [&](planning::Study& study) {
+        for (const subject::Scribble& scribble : on_.scribbles)
+            if (scribble.size() > 1) study.directions.push_back({scribble.front(), scribble.back()});
+        on_.scribbles.clear();
+    });
 }
 
 void AreasLeaf::planApart() {
-    planning::Study study = session_.study();
     const int area = on_.chosenArea(session_);
     const cv::Mat& map = session_.reading()->areas.map;
-    std::erase_if(study.pairs, [&](const subject::Line& pair) {
-        return subject::labelAt(map, pair.from.x, pair.from.y) == area ||
-               subject::labelAt(map, pair.to.x, pair.to.y) == area;
+    session_.choose(tr("Plan an area apart"), [&](planning::Study& study) {
+        std::erase_if(study.pairs, [&](const subject::Line& pair) {
+            return subject::labelAt(map, pair.from.x, pair.from.y) == area ||
+                   subject::labelAt(map, pair.to.x, pair.to.y) == area;
+        });
     });
-    session_.choose(tr("Plan an area apart"), study);
 }
 
 bool AreasLeaf::takesPoint(const QPointF& fraction) {
@@ -215,12 +214,12 @@ bool AreasLeaf::takesPoint(const QPointF& fraction) {
     pairWith_->setChecked(false);
     const cv::Mat& map = session_.reading()->areas.map;
     if (subject::labelAt(map, one.x, one.y) == subject::labelAt(map, other.x, other.y)) return true;
-    planning::Study study = session_.study();
-    if (isPair)
-        study.pairs.push_back({one, other});
-    else
-        study.areaEdits.push_back({subject::AreaEdit::Kind::join, {{one}, {other}}});
-    session_.choose(isPair ? tr("Pair two areas") : tr("Join areas"), study);
+    session_.choose(isPair ? tr("Pair two areas") : tr("Join areas"), [&](planning::Study& study) {
+        if (isPair)
+            study.pairs.push_back({one, other});
+        else
+            study.areaEdits.push_back({subject::AreaEdit::Kind::join, {{one}, {other}}});
+    });
     return true;
 }
 

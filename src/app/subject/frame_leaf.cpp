@@ -141,17 +141,17 @@ QLayout* FrameLeaf::makePinColumn() {
     letGo_ = new QPushButton(tr("Take it down"));
     letGo_->setToolTip(tr("The reference that is looked at, with the colours that areas took from it."));
     connect(letGo_, &QPushButton::clicked, this, [this] {
-        planning::Study study = session_.study();
-        study.others.erase(study.others.begin() + on_.lookedAt);
-        for (planning::AreaName& name : study.areaNames) {
-            if (!name.borrowed || name.borrowed->picture < on_.lookedAt) continue;
-            if (name.borrowed->picture == on_.lookedAt)
-                name.borrowed.reset();
-            else
-                --name.borrowed->picture;
-        }
-        on_.lookedAt = -1;
-        session_.choose(tr("Take a reference down"), study);
+        session_.choose(tr("Take a reference down"), [&](planning::Study& study) {
+            study.others.erase(study.others.begin() + on_.lookedAt);
+            for (planning::AreaName& name : study.areaNames) {
+                if (!name.borrowed || name.borrowed->picture < on_.lookedAt) continue;
+                if (name.borrowed->picture == on_.lookedAt)
+                    name.borrowed.reset();
+                else
+                    --name.borrowed->picture;
+            }
+            on_.lookedAt = -1;
+        });
     });
     for (QPushButton* button : {open, other_, letGo_}) column->addWidget(button);
     column->addStretch(1);
@@ -211,14 +211,10 @@ QLayout* FrameLeaf::makeSheetRow() {
     connect(height_, &QSpinBox::valueChanged, this,
             [this](int h) { chooseSize(session_.study().widthMillimetres, h); });
     connect(light_, &QComboBox::activated, this, [this](int index) {
-        planning::Study study = session_.study();
-        study.light = static_cast<colour::Light>(index);
-        session_.choose(tr("Light"), study);
+        session_.choose(tr("Light"), [&](planning::Study& study) { study.light = static_cast<colour::Light>(index); });
     });
     connect(title_, &QLineEdit::editingFinished, this, [this] {
-        planning::Study study = session_.study();
-        study.title = title_->text().toStdString();
-        session_.choose(tr("Title"), study);
+        session_.choose(tr("Title"), [&](planning::Study& study) { study.title = title_->text().toStdString(); });
     });
     return row;
 }
@@ -229,14 +225,14 @@ subject::FramePlace FrameLeaf::framePlace() const {
 }
 
 void FrameLeaf::chooseFrame(const QString& what, const subject::Frame& frame, double heightMillimetres) {
-    planning::Study study = session_.study();
-    const subject::FramePlace before = framePlace();
-    study.frame = frame;
-    study.heightMillimetres = std::round(heightMillimetres);
-    planning::moveWithFrame(study, before,
-                            {frame, session_.reading()->reference, study.widthMillimetres / study.heightMillimetres});
-    on_.clear();  // it was drawn on what is not shown any more
-    session_.choose(what, study);
+    session_.choose(what, [&](planning::Study& study) {
+        const subject::FramePlace before = framePlace();
+        study.frame = frame;
+        study.heightMillimetres = std::round(heightMillimetres);
+        planning::moveWithFrame(
+            study, before, {frame, session_.reading()->reference, study.widthMillimetres / study.heightMillimetres});
+        on_.clear();  // it was drawn on what is not shown any more
+    });
 }
 
 void FrameLeaf::level() {
@@ -274,10 +270,10 @@ bool FrameLeaf::takesPoint(const QPointF& fraction) {
 }
 
 void FrameLeaf::chooseSize(double width, double height) {
-    planning::Study study = session_.study();
-    study.widthMillimetres = width;
-    study.heightMillimetres = height;
-    session_.choose(tr("Sheet size"), study);
+    session_.choose(tr("Sheet size"), [&](planning::Study& study) {
+        study.widthMillimetres = width;
+        study.heightMillimetres = height;
+    });
 }
 
 void FrameLeaf::refresh() {

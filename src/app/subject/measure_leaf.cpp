@@ -188,25 +188,25 @@ QLayout* MeasureLeaf::makeDrawingRow() {
 void MeasureLeaf::keep(bool asUnit) {
     const auto line = on_.taken(session_);
     if (!line) return;
-    planning::Study study = session_.study();
-    const auto known = std::ranges::find(study.measures, *line);
-    const int index = int(known - study.measures.begin());
-    if (known == study.measures.end()) study.measures.push_back(*line);
-    if (asUnit) study.unit = index;
-    session_.choose(asUnit ? tr("Unit of length") : tr("Keep a length"), study);
+    session_.choose(asUnit ? tr("Unit of length") : tr("Keep a length"), [&](planning::Study& study) {
+        const auto known = std::ranges::find(study.measures, *line);
+        const int index = int(known - study.measures.begin());
+        if (known == study.measures.end()) study.measures.push_back(*line);
+        if (asUnit) study.unit = index;
+    });
 }
 
 void MeasureLeaf::letGo() {
     const int row = kept_->currentRow();
-    planning::Study study = session_.study();
-    if (row < 0 || row >= int(study.measures.size())) return;
-    study.measures.erase(study.measures.begin() + row);
-    if (study.unit == row)
-        study.unit = -1;
-    else if (study.unit > row)
-        --study.unit;
+    if (row < 0 || row >= int(session_.study().measures.size())) return;
     on_.line.reset();
-    session_.choose(tr("Let a length go"), study);
+    session_.choose(tr("Let a length go"), [row](planning::Study& study) {
+        study.measures.erase(study.measures.begin() + row);
+        if (study.unit == row)
+            study.unit = -1;
+        else if (study.unit > row)
+            --study.unit;
+    });
 }
 
 void MeasureLeaf::refresh() {

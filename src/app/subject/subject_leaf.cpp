@@ -37,9 +37,8 @@ planning::AreaName& toSayOf(planning::Study& study, const subject::Areas& areas,
 void SubjectLeaf::sayOfArea(const QString& what, const std::function<void(planning::AreaName&)>& say,
                             const QString& key) {
     if (on_.chosenArea(session_) < 0) return;
-    planning::Study study = session_.study();
-    say(toSayOf(study, session_.reading()->areas, *on_.clicked));
-    session_.choose(what, study, key);
+    session_.choose(
+        what, [&](planning::Study& study) { say(toSayOf(study, session_.reading()->areas, *on_.clicked)); }, key);
 }
 
 QLineF SubjectLeaf::inMillimetres(const QLineF& f) const {

@@ -77,9 +77,7 @@ UnderpaintingStation::UnderpaintingStation(Session& session)
 }
 
 void UnderpaintingStation::take(planning::Ground ground) {
-    planning::Study study = session_.study();
-    study.ground = ground;
-    session_.choose(tr("Underpainting"), study);
+    session_.choose(tr("Underpainting"), [&](planning::Study& study) { study.ground = ground; });
 }
 
 int UnderpaintingStation::groundSteps() const {

@@ -101,13 +101,16 @@ void ColourLeaf::choose(const subject::ColourChoice& choice, const QString& what
     const subject::ColourChoice within{
         bound(choice.chroma, planning::factorBounds), bound(choice.contrast, planning::factorBounds),
         bound(choice.lighter, planning::lighterBounds), bound(choice.warmer, planning::warmerBounds)};
-    planning::Study study = session_.study();
-    if (area() >= 0) {
-        toSayOf(study, session_.reading()->areas, *place_).colour = within;
-    } else {
-        study.colour = within;
-    }
-    session_.choose(what, study, key);
+    session_.choose(
+        what,
+        [&](planning::Study& study) {
+            if (area() >= 0) {
+                toSayOf(study, session_.reading()->areas, *place_).colour = within;
+            } else {
+                study.colour = within;
+            }
+        },
+        key);
 }
 
 void ColourLeaf::preview(const subject::ColourChoice& choice) {

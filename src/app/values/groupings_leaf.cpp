@@ -79,10 +79,10 @@ void GroupingsLeaf::look(int grouping) {
 
 void GroupingsLeaf::take() {
     if (looked_ < 0 || !reading_) return;
-    planning::Study study = session_.study();
-    const bool isExact = subject::Grouping(looked_) == subject::Grouping::nearest;
-    study.thresholds = isExact ? std::vector<double>() : tiles_[std::size_t(looked_)].thresholds;
-    session_.choose(tr("Grouping of the values"), study);
+    session_.choose(tr("Grouping of the values"), [&](planning::Study& study) {
+        const bool isExact = subject::Grouping(looked_) == subject::Grouping::nearest;
+        study.thresholds = isExact ? std::vector<double>() : tiles_[std::size_t(looked_)].thresholds;
+    });
 }
 
 QRectF GroupingsLeaf::tileOf(int grouping) const {

@@ -83,36 +83,31 @@ void ValuesStation::connectLadder() {
         if (!smallSquinted_.empty()) previewMasses(subject::massesParted(smallSquinted_, thresholds));
     });
     connect(ladder_, &Ladder::dropped, this, [this](const std::vector<double>& thresholds) {
-        planning::Study study = session_.study();
-        study.thresholds = thresholds;
-        session_.choose(tr("Where the masses part"), study);
+        session_.choose(tr("Where the masses part"), [&](planning::Study& study) { study.thresholds = thresholds; });
     });
     connect(exact_, &QPushButton::clicked, this, [this] {
-        planning::Study study = session_.study();
-        study.thresholds.clear();
-        session_.choose(tr("Masses parted exactly"), study);
+        session_.choose(tr("Masses parted exactly"), [&](planning::Study& study) { study.thresholds.clear(); });
     });
     connect(levels_, &QSpinBox::valueChanged, this, [this](int levels) {
-        planning::Study study = session_.study();
-        study.valueLevels = levels;
-        study.thresholds.clear();
-        session_.choose(tr("Value steps"), study, QStringLiteral("levels"));
+        session_.choose(
+            tr("Value steps"),
+            [&](planning::Study& study) {
+                study.valueLevels = levels;
+                study.thresholds.clear();
+            },
+            QStringLiteral("levels"));
     });
     connect(squint_, &QSlider::valueChanged, this, [this](int percent) {
         if (squint_->isSliderDown()) return previewSquint(percent / 100.0);
-        planning::Study study = session_.study();
-        study.squint = percent / 100.0;
-        session_.choose(tr("Squint"), study, QStringLiteral("squint"));
+        session_.choose(
+            tr("Squint"), [&](planning::Study& study) { study.squint = percent / 100.0; }, QStringLiteral("squint"));
     });
     connect(squint_, &QSlider::sliderReleased, this, [this] {
-        planning::Study study = session_.study();
-        study.squint = squint_->value() / 100.0;
-        session_.choose(tr("Squint"), study);
+        session_.choose(tr("Squint"), [&](planning::Study& study) { study.squint = squint_->value() / 100.0; });
     });
     connect(school_, &QComboBox::activated, this, [this](int index) {
-        planning::Study study = session_.study();
-        study.school = static_cast<planning::School>(index);
-        session_.choose(tr("Order of values"), study);
+        session_.choose(tr("Order of values"),
+                        [&](planning::Study& study) { study.school = static_cast<planning::School>(index); });
     });
     connect(counting_, &QComboBox::activated, this, [this](int index) {
         setCounting(wording::Counting(index));
