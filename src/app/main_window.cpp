@@ -116,7 +116,6 @@ void MainWindow::makeFrame() {
 
 void MainWindow::makeBeginning() {
     beginning_ = new Beginning;
-    beginning_->refresh();
     connect(beginning_, &Beginning::pictureWanted, this, [this] { chooseAndOpen(true); });
     connect(beginning_, &Beginning::studyWanted, this, [this] { chooseAndOpen(false); });
     connect(beginning_, &Beginning::demoWanted, this, &MainWindow::openDemo);
@@ -182,7 +181,7 @@ QWidget* MainWindow::makeMargin() {
     margin_ = new Margin;
     connect(margin_, &Margin::noteTakenAway, this, [this] {
         takeNoteAway(noteOf(*stations_[station()]));
-        showStation();
+        showNote();
     });
     scroll->setWidget(margin_);
     return scroll;
@@ -273,7 +272,7 @@ void MainWindow::makeMenus() {
     });
     add(help, tr("Notes of a first study again"), {}, [this] {
         for (const Station* one : stations_) wantNote(noteOf(*one));
-        showStation();
+        showNote();
     });
     add(help, tr("About Yawning Dune"), {}, [this] {
         QMessageBox::about(this, tr("About Yawning Dune"),
@@ -293,6 +292,7 @@ void MainWindow::goTo(int station) {
     route_->setCurrent(station);
     stations_[station]->refresh();
     showStation();
+    showNote();
 }
 
 void MainWindow::refresh() {
@@ -336,7 +336,11 @@ void MainWindow::showStation() {
     pictures_->setHand(views.hand);
     pictures_->setOverlays(views.overlays);
     margin_->setText(current->margin());
-    margin_->setNote(isNoteWanted(noteOf(*current)) ? current->introduction() : QString());
+}
+
+void MainWindow::showNote() {
+    const Station& current = *stations_[station()];
+    margin_->setNote(isNoteWanted(noteOf(current)) ? current.introduction() : QString());
 }
 
 void MainWindow::say(const QString& problem) {

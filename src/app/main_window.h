@@ -87,6 +87,7 @@ class MainWindow : public QMainWindow {
     void beginStudy(const QString& file);
     void refresh();
     void showStation();
+    void showNote();
     bool mayDiscard();
     void chooseAndOpen(bool picture);
     /// Reads a picture file in the background, then does something with it.

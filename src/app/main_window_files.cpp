@@ -7,7 +7,6 @@
 #include <QProgressBar>
 #include <QStackedWidget>
 
-#include "app/beginning/beginning.h"
 #include "app/main_window.h"
 #include "app/preferences.h"
 #include "app/recovery/unsaved_sheet.h"
@@ -74,10 +73,8 @@ bool MainWindow::openFile(const QString& file) {
 void MainWindow::beginStudy(const QString& file) {
     file_ = file;
     keeper_.setStudyFile(file);
-    if (!file.isEmpty() && !file.startsWith(QString::fromStdString(storage::dataFolder().string()))) {
+    if (!file.isEmpty() && !file.startsWith(QString::fromStdString(storage::dataFolder().string())))
         rememberStudy(file);
-        beginning_->refresh();
-    }
     say({});
 }
 

@@ -14,7 +14,7 @@ void setCounting(wording::Counting counting);
 ThemeName frameTheme();
 void setFrameTheme(ThemeName name);
 
-/// Size and place of a window ("main", "materials"); empty if it was never closed.
+/// Size and place of a window, by its name; empty if it was never closed.
 QByteArray windowPlace(const QString& window);
 void setWindowPlace(const QString& window, const QByteArray& place);
 int lastStation();

@@ -60,12 +60,14 @@ class TestRecovery : public QObject {
     static void title(MainWindow& window, const char* words) {
         window.session().choose("Title", [&](planning::Study& study) { study.title = words; });
     }
-    static void answerWith(QMessageBox::StandardButton button) {
-        QTimer::singleShot(200, [button] {
-            auto* box = qobject_cast<QMessageBox*>(QApplication::activeModalWidget());
-            QVERIFY(box);
-            QTest::mouseClick(box->button(button), Qt::LeftButton);
-        });
+    /// The sheet that offers what was left, null if it does not come.
+    static UnsavedSheet* offered(MainWindow& window) {
+        window.show();
+        window.offerUnsavedWork();
+        UnsavedSheet* sheet = nullptr;
+        const bool isSeen =
+            QTest::qWaitFor([&] { return (sheet = window.findChild<UnsavedSheet*>()) && sheet->isVisible(); }, 10000);
+        return isSeen ? sheet : nullptr;
     }
 
  private Q_SLOTS:
@@ -124,11 +126,8 @@ class TestRecovery : public QObject {
         QVERIFY(run.waitForFinished());
 
         MainWindow window(smallLibrary());
-        window.show();
-        window.offerUnsavedWork();
-        UnsavedSheet* sheet = nullptr;
-        QVERIFY(
-            QTest::qWaitFor([&] { return (sheet = window.findChild<UnsavedSheet*>()) && sheet->isVisible(); }, 10000));
+        UnsavedSheet* sheet = offered(window);
+        QVERIFY(sheet);
         bool hasPicture = false;
         for (const QLabel* label : sheet->findChildren<QLabel*>()) hasPicture |= !label->pixmap().isNull();
         QVERIFY(hasPicture);
@@ -157,7 +156,7 @@ class TestRecovery : public QObject {
         QTRY_COMPARE(journals(), 0);
         title(*window, "second");
         QTRY_COMPARE_WITH_TIMEOUT(journals(), 1, 3000);
-        answerWith(QMessageBox::Discard);
+        answeredWith(QMessageBox::Discard);
         QVERIFY(window->close());
         window.reset();
         QCOMPARE(journals(), 0);
@@ -181,11 +180,8 @@ class TestRecovery : public QObject {
         QVERIFY(damaged.open(QIODevice::WriteOnly) && damaged.write("cut") == 3);
         damaged.close();
         MainWindow window(smallLibrary());
-        window.show();
-        window.offerUnsavedWork();
-        UnsavedSheet* sheet = nullptr;
-        QVERIFY(
-            QTest::qWaitFor([&] { return (sheet = window.findChild<UnsavedSheet*>()) && sheet->isVisible(); }, 10000));
+        UnsavedSheet* sheet = offered(window);
+        QVERIFY(sheet);
         bool isTold = false;
         for (const QLabel* label : sheet->findChildren<QLabel*>())
             isTold |= label->text().contains("cut off or damaged");

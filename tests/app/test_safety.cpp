@@ -48,14 +48,6 @@ class TestSafety : public QObject {
         return store ? *std::move(store) : nullptr;
     }
 
-    static void answer(QMessageBox::StandardButton button) {
-        QTimer::singleShot(300, [button] {
-            auto* box = qobject_cast<QMessageBox*>(QApplication::activeModalWidget());
-            QVERIFY(box);
-            QTest::mouseClick(box->button(button), Qt::LeftButton);
-        });
-    }
-
     static bool read(MainWindow& window) {
         return QTest::qWaitFor([&] { return !window.isOpening(); }, 20000);
     }
@@ -87,11 +79,11 @@ class TestSafety : public QObject {
         QVERIFY(store);
         MainWindow window(smallLibrary(), store.get());
         window.show();
-        answer(QMessageBox::No);
+        answeredWith(QMessageBox::No);
         QVERIFY(window.openFile(at("ball.png")) && read(window));
         QVERIFY(!window.session().study().reference);
         QVERIFY(window.margin().problem().contains("damaged"));
-        answer(QMessageBox::Yes);
+        answeredWith(QMessageBox::Yes);
         QVERIFY(window.openFile(at("ball.png")) && read(window));
         QVERIFY(window.session().study().reference);
         window.session().stopPlanning();
@@ -102,7 +94,7 @@ class TestSafety : public QObject {
         window.show();
         window.setStoreProblem({common::ProblemKind::libraryDamaged, "own.sqlite"});
         QVERIFY(window.margin().problem().contains("own.sqlite"));
-        answer(QMessageBox::No);
+        answeredWith(QMessageBox::No);
         QVERIFY(window.openFile(at("ball.png")) && read(window));
         QVERIFY(!window.session().study().reference);
     }

@@ -1,6 +1,8 @@
 #pragma once
 
 #include <QAbstractButton>
+#include <QApplication>
+#include <QMessageBox>
 #include <QtTest>
 #include <memory>
 
@@ -24,6 +26,15 @@ inline std::unique_ptr<app::MainWindow> openedWindow(const QString& file) {
     window->activateWindow();
     window->setFocus();
     return QTest::qWaitFor([&] { return window->isActiveWindow(); }, 5000) ? std::move(window) : nullptr;
+}
+
+/// The question that will be asked is answered by this button.
+inline void answeredWith(QMessageBox::StandardButton button) {
+    QTimer::singleShot(300, [button] {
+        auto* box = qobject_cast<QMessageBox*>(QApplication::activeModalWidget());
+        QVERIFY(box);
+        QTest::mouseClick(box->button(button), Qt::LeftButton);
+    });
 }
 
 template <typename Field>

@@ -124,6 +124,7 @@ Beginning::Beginning() {
     left->addWidget(new Way, 1);
     across->addLayout(left, 1);
     across->addWidget(makeOwn());
+    readLooks();
 }
 
 QWidget* Beginning::makeOwn() {
@@ -162,12 +163,22 @@ QWidget* Beginning::makeOwn() {
         waiting_.emplace_back(demoFile(key + QStringLiteral(".png")), demo);
     }
 
-    lastGroup_ = new QWidget;
-    last_ = new QVBoxLayout(lastGroup_);
-    last_->setContentsMargins(0, 2 * measure::grid, 0, 0);
-    last_->setSpacing(measure::grid);
-    last_->addWidget(headOf(tr("Open last")));
-    column->addWidget(lastGroup_);
+    constexpr qsizetype most = 4;
+    const QStringList files = lastStudies().mid(0, most);
+    if (!files.isEmpty()) {
+        column->addSpacing(2 * measure::grid);
+        column->addWidget(headOf(tr("Open last")));
+    }
+    for (const QString& file : files) {
+        const QFileInfo info(file);
+        auto* button = new StudyButton(
+            info.completeBaseName(),
+            tr("%1, %2").arg(QLocale().toString(info.lastModified(), QLocale::ShortFormat), info.absolutePath()));
+        button->setToolTip(file);
+        connect(button, &QAbstractButton::clicked, this, [this, file] { Q_EMIT fileWanted(file); });
+        column->addWidget(button);
+        waiting_.emplace_back(file, button);
+    }
     column->addStretch(1);
     return own;
 }
@@ -177,33 +188,9 @@ void Beginning::setProblem(const QString& sentence) {
     problem_->setVisible(!sentence.isEmpty());
 }
 
-void Beginning::refresh() {
-    while (last_->count() > 1) {
-        QLayoutItem* item = last_->takeAt(1);
-        std::erase_if(waiting_, [&](const auto& entry) { return entry.second == item->widget(); });
-        delete item->widget();
-        delete item;
-    }
-    constexpr qsizetype most = 4;
-    const QStringList files = lastStudies().mid(0, most);
-    for (const QString& file : files) {
-        const QFileInfo info(file);
-        auto* button = new StudyButton(
-            info.completeBaseName(),
-            tr("%1, %2").arg(QLocale().toString(info.lastModified(), QLocale::ShortFormat), info.absolutePath()));
-        button->setToolTip(file);
-        connect(button, &QAbstractButton::clicked, this, [this, file] { Q_EMIT fileWanted(file); });
-        last_->addWidget(button);
-        waiting_.emplace_back(file, button);
-    }
-    lastGroup_->setVisible(!files.isEmpty());
-    readLooks();
-}
-
 void Beginning::readLooks() {
     std::vector<QString> files;
     for (const auto& [file, button] : waiting_) files.push_back(file);
-    if (files.empty()) return;
     reader_.run(
         [files](const common::Progress& progress) {
             std::vector<QImage> looks;

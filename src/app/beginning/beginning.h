@@ -7,7 +7,6 @@
 #include "app/background.h"
 
 class QLabel;
-class QVBoxLayout;
 
 namespace app {
 
@@ -34,9 +33,8 @@ class Beginning : public QWidget {
     Q_OBJECT
 
  public:
+    /// The pictures of the studies are read in the background.
     Beginning();
-    /// Lists the last studies anew; their sheets are read in the background.
-    void refresh();
     /// A sentence over the buttons; empty for none.
     void setProblem(const QString& sentence);
 
@@ -52,9 +50,7 @@ class Beginning : public QWidget {
     void readLooks();
 
     QLabel* problem_;
-    QVBoxLayout* last_;
-    QWidget* lastGroup_;
-    std::vector<std::pair<QString, StudyButton*>> waiting_;  // .dune files whose sheet is to be shown
+    std::vector<std::pair<QString, StudyButton*>> waiting_;  // a picture, or a .dune whose sheet is to be shown
     Background reader_{this};
 };
 

@@ -88,8 +88,9 @@ int QuietStyle::pixelMetric(PixelMetric metric, const QStyleOption* option, cons
         case PM_ButtonShiftVertical:
         case PM_MenuBarPanelWidth:
         case PM_MenuBarHMargin:
+            return 0;
         case PM_ToolTipLabelFrameWidth:
-            return metric == PM_ToolTipLabelFrameWidth ? 4 : 0;
+            return 4;
         case PM_ButtonIconSize:
         case PM_SmallIconSize:
             return 16;
@@ -308,10 +309,9 @@ void QuietStyle::drawPrimitive(PrimitiveElement element, const QStyleOption* opt
         case PE_IndicatorArrowRight:
             return paintArrow(*painter, option->rect, Way::right, inkOf(*option));
         case PE_PanelItemViewItem:
+            if (has(*option, State_Selected)) painter->fillRect(option->rect, t.line);
+            return;
         case PE_PanelItemViewRow:
-            if (has(*option, State_Selected) && element == PE_PanelItemViewItem) {
-                painter->fillRect(option->rect, t.line);
-            }
             return;
         default:
             QProxyStyle::drawPrimitive(element, option, painter, widget);
