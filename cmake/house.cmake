@@ -39,7 +39,7 @@ function(house_check_includes folder rank)
 endfunction()
 
 # house_folder(name SOURCES ... USES folders... LINKS outside libraries...)
-# Each folder is a static library that shows "<folder>/x.h" and what it uses, and nothing else.
+# Each folder is a library (static unless BUILD_SHARED_LIBS) that shows "<folder>/x.h" and what it uses, and nothing else.
 function(house_folder folder)
   cmake_parse_arguments(arg "" "" "SOURCES;USES;LINKS" ${ARGN})
   set(rank ${house_rank_${folder}})
@@ -63,7 +63,7 @@ function(house_folder folder)
     return()
   endif()
   list(TRANSFORM arg_SOURCES PREPEND ${folder}/)
-  add_library(${folder} STATIC ${arg_SOURCES})
+  add_library(${folder} ${arg_SOURCES})
   target_include_directories(${folder} PUBLIC ${shown})
   target_link_libraries(${folder} PUBLIC ${arg_USES} ${arg_LINKS})
   if(YAWNING_DUNE_FUZZ AND folder IN_LIST house_readers)

@@ -15,6 +15,7 @@
 #include "matching/target_distance.h"
 #include "numbers.h"
 #include "pigment/tones.h"
+#include "worked.h"
 
 using namespace matching;
 using colour::Lab;
@@ -113,6 +114,73 @@ class TestMatching : public QObject {
     Q_OBJECT
 
  private Q_SLOTS:
+    /// What stacks cost, by the film and by the screen, and what the searches find, as it was looked at.
+    void costsAreAsTheyWereLookedAt() {
+        Worked worked;
+        const auto sticks = prepared(randomMedia(18, 71), d65);
+        Numbers random(72);
+        const auto add = [&](const Stack& stack) {
+            QStringList words;
+            for (const StackLayer& layer : stack.layers)
+                words << QString::number(layer.stick) + QString::fromUtf8(nameOf(layer.manner).data());
+            worked.line("  stack " + words.join('+')).figures(std::array{stack.cost, stack.unsteady, stack.difference});
+            for (const int tone : stack.tones) worked.figure(tone);
+        };
+        for (const School school : {School::darkFirst, School::lightBase})
+            for (const char* paper : {"#8a7f74", "#302c2a"}) {
+                const pigment::Patch on = ground(paper);
+                StackWeights weights;
+                weights.school = school;
+                const OptionBank bank(sticks, *on.surface, school);
+                worked.line(QString::fromUtf8(nameOf(school).data()) + " on " + paper);
+                std::vector<Want> wants;
+                for (int i = 0; i < 3; ++i) {
+                    wants.push_back(wantOf(sticks, on, 5, random));
+                    wants.back().importance = (i + 1) / 6.0;
+                    Stack stack = judged({{i, pigment::Manner::scumble}, {i + 5, pigment::Manner::hatch}}, wants.back(),
+                                         sticks, weights);
+                    add(stack);
+                    add(judged({{1, pigment::Manner::press},
+                                {i + 9, pigment::Manner::press},
+                                {i + 12, pigment::Manner::press},
+                                {i + 15, pigment::Manner::press}},
+                               wants.back(), sticks, weights));
+                    const Screen screen(wants.back(), bank, weights);
+                    const Tried tried = screen.tried(stack.layers, stack.tones, bank.all());
+                    worked.line("  without").figure(tried.without).line("  with");
+                    for (std::size_t at = 0; at < tried.with.size(); at += 3)
+                        if (std::isfinite(tried.with[at].cost)) worked.figure(tried.with[at].cost);
+                    for (const int layers : {1, 3, 5})
+                        for (const Stack& found : searched(wants.back(), bank, SearchWidth{.layers = layers}, weights))
+                            add(found);
+                }
+                for (const int limit : {2, 5, 9}) {
+                    const auto palette = choosePalette(wants, bank, limit, {}, weights, usualStickPrice, {});
+                    QVERIFY(palette.has_value());
+                    worked.line("  palette").figure(palette->cost);
+                    for (const int stick : palette->sticks) worked.figure(stick);
+                    for (const Stack& stack : palette->stacks) add(stack);
+                }
+            }
+        const pigment::Patch on = ground("#c2ab86");
+        std::vector<int> all(sticks.size());
+        std::iota(all.begin(), all.end(), 0);
+        const auto mixture = [&](const Mixture& mixed) {
+            worked.line("  mixture").figure(mixed.difference).figure(mixed.toothUsed).figures(mixed.predicted);
+            for (const Lay& lay : mixed.lays)
+                worked.figures(std::array{double(lay.stick), double(lay.manner), double(lay.pressure.value)});
+        };
+        for (const Lab& wanted : {Lab{52, 14, 22}, Lab{25, -8, -20}})
+            for (const Mixture& mixed : mixturesFor(wanted, on, sticks, all, 3, 5, d65)) mixture(mixed);
+        for (const int missing : {2, 7}) {
+            const Substitutes found = substitutesFor(missing, sticks, on, 3, d65);
+            worked.line("instead of").figure(missing).figures(found.wanted);
+            mixture(found.nearest);
+            for (const Mixture& mixed : found.mixed) mixture(mixed);
+        }
+        QCOMPARE(worked.against(TEST_OWN "/matching/worked/costs.txt"), QString());
+    }
+
     /// On instances small enough to try everything the search comes within 1 % of the best in the mean and 3 % at
     /// worst.
     void paletteIsNearlyAsGoodAsTryingEverything() {

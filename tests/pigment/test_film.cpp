@@ -12,6 +12,7 @@
 #include "pigment/hand.h"
 #include "pigment/tones.h"
 #include "swatch.h"
+#include "worked.h"
 
 using namespace pigment;
 using materials::Kind;
@@ -81,6 +82,33 @@ class TestFilm : public QObject {
     Q_OBJECT
 
  private Q_SLOTS:
+    /// What strokes of every kind, manner and pressure give on every surface, as it was looked at.
+    void strokesAreAsTheyWereLookedAt() {
+        Worked worked;
+        const auto add = [&](const QString& written) {
+            const Swatch swatch(written);
+            worked.line(written).figures(swatch.lab());
+            worked.figure(toothUsed(swatch.patch)).figure(looseLoad(swatch.patch)).figure(speckle(swatch.patch));
+            worked.figure(swatch.lastDeposit);
+        };
+        for (const char* kind : {"soft", "hard", "pencil", "pan", "charcoal"})
+            for (const char* manner : {"scumble", "hatch", "press", "dab"})
+                for (const char* pressure : {"light", "medium", "heavy"})
+                    add(QStringLiteral("#8a7f74: #b5522c %1 %2 %3").arg(kind, manner, pressure));
+        for (const char* kind : {"watercolour", "gouache", "acrylic", "ink"})
+            for (const char* how : {"light", "heavy", "medium wet"})
+                add(QStringLiteral("#e8e2d4: #2f4a6e %1 wash %2").arg(kind, how));
+        for (int i = 0; i < materials::surfaceCount; ++i) {
+            const QString surface = QString::fromUtf8(nameOf(Surface(i)).data());
+            add(QStringLiteral("#6a6f78 %1: #e0b070 soft scumble medium x2; #30343c pencil hatch heavy").arg(surface));
+            add(QStringLiteral("#6a6f78 %1: #e0b070 hard press light; #3c4250 soft hatch light x3").arg(surface));
+        }
+        for (const char* tool : {"blend light", "blend medium", "blend heavy", "lift light", "lift medium",
+                                 "lift heavy", "fix light", "fix medium", "fix heavy", "alcohol"})
+            add(QStringLiteral("#c2ab86: #7a2c20 soft scumble heavy; %1; #f4f2ee soft dab light").arg(tool));
+        QCOMPARE(worked.against(TEST_OWN "/pigment/worked/strokes.txt"), QString());
+    }
+
     void filmsOnPatchesHaveTheirExactProperties() {
         Numbers random(11);
         const std::vector<Pigment> pigments = someOfEveryKind();
