@@ -55,7 +55,8 @@ void takeIn(benchmark::State& state) {
         state.PauseTiming();
         QFile::remove(folder.filePath("own.sqlite"));
         const auto store = storage::MaterialsStore::open(folder.filePath("own.sqlite"));
-        app::MaterialsWindow window(**store);
+        app::OwnDrawer own(**store);
+        app::MaterialsWindow window(own);
         window.show();
         state.ResumeTiming();
         window.takeIn(file.fileName());

@@ -18,13 +18,8 @@
 #include <cmath>
 
 #include "app/beginning/beginning.h"
-#include "app/layers/layers_station.h"
-#include "app/paper/paper_station.h"
 #include "app/preferences.h"
-#include "app/sticks/sticks_station.h"
-#include "app/subject/subject_station.h"
-#include "app/underpainting/underpainting_station.h"
-#include "app/values/values_station.h"
+#include "app/stations.h"
 #include "app/widgets/theme.h"
 #include "drawing/fonts.h"
 #include "drawing/pictures.h"
@@ -42,8 +37,7 @@ QString noteOf(const Station& station) {
 
 }  // namespace
 
-MainWindow::MainWindow(materials::Library starter, storage::MaterialsStore* store)
-    : starter_(std::move(starter)), store_(store) {
+MainWindow::MainWindow(materials::Library starter, storage::MaterialsStore* store) : desk_(std::move(starter), store) {
     setWindowTitle(tr("Yawning Dune"));
     setAcceptDrops(true);
     makeFrame();
@@ -86,15 +80,11 @@ MainWindow::MainWindow(materials::Library starter, storage::MaterialsStore* stor
 }
 
 void MainWindow::makeFrame() {
-    auto* subject = new SubjectStation(session_);
-    sticks_ = new SticksStation(session_);
-    stations_ = {subject, new ValuesStation(session_),        new PaperStation(session_),
-                 sticks_, new UnderpaintingStation(session_), new LayersStation(session_)};
-    connect(sticks_, &SticksStation::trayWanted, this, &MainWindow::drawFrom);
-    listTrays();
-    connect(subject, &SubjectStation::openPictureWanted, this, [this] { chooseAndOpen(true); });
-    connect(subject, &SubjectStation::otherPictureWanted, this, &MainWindow::chooseAndPinUp);
-    connect(subject, &SubjectStation::constructionWanted, this, &MainWindow::chooseAndExportConstruction);
+    stations_ = stationsOfTheRoute(desk_);
+    connect(&desk_, &Desk::said, this, &MainWindow::say);
+    connect(&desk_, &Desk::openPictureWanted, this, [this] { chooseAndOpen(true); });
+    connect(&desk_, &Desk::otherPictureWanted, this, &MainWindow::chooseAndPinUp);
+    connect(&desk_, &Desk::constructionWanted, this, &MainWindow::chooseAndExportConstruction);
 
     auto* frame = new QWidget;
     auto* row = new QHBoxLayout(frame);
@@ -261,7 +251,7 @@ void MainWindow::makeMenus() {
         materialsWindow()->show();
         materialsWindow()->raise();
         materialsWindow()->activateWindow();
-    })->setEnabled(store_ != nullptr);
+    })->setEnabled(desk_.hasDrawer());
 
     QMenu* help = menuBar()->addMenu(tr("&Help"));
     add(help, tr("Working safely"), QKeySequence::HelpContents, [this] {
@@ -349,66 +339,12 @@ void MainWindow::say(const QString& problem) {
 }
 
 void MainWindow::setStoreProblem(const common::Problem& problem) {
-    storeProblem_ = problem;
+    desk_.setStoreProblem(problem);
     say(wording::problemSentence(problem));
 }
 
-common::Result<materials::Library> MainWindow::ownMaterials(const materials::Tray* tray) {
-    if (storeProblem_) return *storeProblem_;
-    if (!store_) return starter_;
-    std::optional<common::Problem> unreadable;
-    const auto drawer = store_->drawer(&unreadable);
-    if (!drawer) return drawer.problem();
-    if (unreadable) say(wording::problemSentence(*unreadable));
-    materials::Library own = materials::libraryOf(*drawer, tray);
-    if (!tray && own.media.empty()) {
-        own.media = starter_.media;
-        say(
-            tr("The drawer has no stick, pencil or pan that is not used up, so those of the starter materials are "
-               "taken: put your own in under Materials."));
-    }
-    // A tray of sticks alone is planned on all papers, those of the drawer or those that ship with the program.
-    if (own.papers.empty()) own.papers = materials::libraryOf(*drawer).papers;
-    if (own.papers.empty()) own.papers = starter_.papers;
-    return own;
-}
-
-void MainWindow::listTrays() {
-    QStringList names;
-    if (store_)
-        if (const auto trays = store_->trays())
-            for (const materials::Tray& tray : *trays) names << QString::fromStdString(tray.name);
-    sticks_->setTrays(names);
-}
-
-void MainWindow::drawFrom(const QString& name) {
-    planning::Study study = session_.study();
-    study.tray = name.toStdString();
-    const auto trays = store_ ? store_->trays() : common::Result(std::vector<materials::Tray>());
-    if (!trays) return say(wording::problemSentence(trays.problem()));
-    const auto tray = std::ranges::find(*trays, study.tray, &materials::Tray::name);
-    if (!name.isEmpty() && tray == trays->end()) {
-        say(tr("There is no tray %1 any more: choose another.").arg(name));
-        return sticks_->refresh();
-    }
-    auto drawn = ownMaterials(name.isEmpty() ? nullptr : &*tray);
-    if (!drawn) return say(wording::problemSentence(drawn.problem()));
-    materials::Library library = *std::move(drawn);
-    if (library.media.empty()) {
-        say(tr("The tray %1 has no stick, pencil or pan to plan with that is not used up: put some into it.")
-                .arg(name));
-        return sticks_->refresh();
-    }
-    if (!library.paper(study.paper)) study.paper.clear();
-    session_.chooseMaterials(tr("Draw from %1").arg(name.isEmpty() ? tr("the whole drawer") : name), study,
-                             std::move(library));
-}
-
 MaterialsWindow* MainWindow::materialsWindow() {
-    if (store_ && !materials_) {
-        materials_ = std::make_unique<MaterialsWindow>(*store_);
-        connect(materials_.get(), &MaterialsWindow::drawerChanged, this, &MainWindow::listTrays);
-    }
+    if (desk_.hasDrawer() && !materials_) materials_ = std::make_unique<MaterialsWindow>(*desk_.drawer());
     return materials_.get();
 }
 

@@ -3,9 +3,9 @@
 #include <QMainWindow>
 #include <memory>
 
+#include "app/desk.h"
 #include "app/materials/materials_window.h"
 #include "app/recovery/journal_keeper.h"
-#include "app/session.h"
 #include "app/station.h"
 #include "app/widgets/picture_pair.h"
 
@@ -17,7 +17,6 @@ class QStackedWidget;
 namespace app {
 
 class Beginning;
-class SticksStation;
 
 /// The one frame: route, two pictures, instrument, margin.
 class MainWindow : public QMainWindow {
@@ -41,15 +40,15 @@ class MainWindow : public QMainWindow {
     void goTo(int station);
     int station() const;
 
-    /// A picture starts a new study on the own materials; a .dune opens it. A picture is read in the background, and
-    /// the study in hand stays until it has been. A problem is said in the margin and nothing changes; false for one
+    /// A picture starts a new study on the own materials; a .dune opens it. Both are read in the background, and the
+    /// study in hand stays until they have been. A problem is said in the margin and nothing changes; false for one
     /// that is found at once.
     bool openFile(const QString& file);
     /// A study that ships ("kettle", "hills"), as one that has no file yet.
     bool openDemo(const QString& name);
     /// Pins another reference up beside the leading one, likewise.
     bool pinUp(const QString& file);
-    /// Whether a picture is being read.
+    /// Whether a picture or a study is being read.
     bool isOpening() const { return opening_.isBusy(); }
     bool saveTo(const QString& file);
     /// Offers what earlier runs did not save, once their journals have been looked at in the background.
@@ -75,10 +74,6 @@ class MainWindow : public QMainWindow {
 
  private:
     void makeMenus();
-    /// The drawer, or a tray of it; says what of it cannot be read.
-    common::Result<materials::Library> ownMaterials(const materials::Tray* tray = nullptr);
-    void listTrays();
-    void drawFrom(const QString& tray);
     void makeFrame();
     QWidget* makeRail();
     QWidget* makeMiddle();
@@ -90,11 +85,16 @@ class MainWindow : public QMainWindow {
     void showNote();
     bool mayDiscard();
     void chooseAndOpen(bool picture);
+    /// Opens a study that is, or is not, to be saved to the file it comes from.
+    bool openStudy(const QString& file, const QString& savedAs);
     /// Reads a picture file in the background, then does something with it.
-    bool readInBackground(
+    bool readPicture(
         const QString& file,
         std::function<void(std::shared_ptr<const planning::ReferenceFile>, std::shared_ptr<const subject::Picture>)>
             then);
+    /// Reads a file in the background (`work` gives a common::Result), then does something with what was read.
+    template <typename Work, typename Then>
+    bool readInBackground(const QString& file, std::uintmax_t mostBytes, const QString& what, Work work, Then then);
     void showProgress(const QString& what);
     void stopWork();
     bool save();
@@ -104,14 +104,11 @@ class MainWindow : public QMainWindow {
     void chooseAndExportConstruction();
     std::optional<PicturePair::Way> heldWay(int key) const;
 
-    Session session_;
-    materials::Library starter_;
-    std::optional<common::Problem> storeProblem_;
-    storage::MaterialsStore* store_;
+    Desk desk_;
+    Session& session_ = desk_.session();
     std::unique_ptr<MaterialsWindow> materials_;
     QString file_;
     QList<Station*> stations_;
-    SticksStation* sticks_ = nullptr;
     Route* route_ = nullptr;
     PicturePair* pictures_ = nullptr;
     bool isReferenceShown_ = false;    // which may be looked into

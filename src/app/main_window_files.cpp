@@ -14,6 +14,7 @@
 #include "planning/stage_picture.h"
 #include "print/construction_sheets.h"
 #include "print/plan_sheets.h"
+#include "storage/archive.h"
 #include "storage/document.h"
 #include "storage/library_csv.h"
 #include "storage/plan_export.h"
@@ -32,35 +33,22 @@ QString pictureFiles() {
 
 bool MainWindow::openFile(const QString& file) {
     const QFileInfo info(file);
-    if (info.suffix().toLower() == "dune") {
-        auto document = storage::readDocument(file.toStdString());
-        if (!document) {
-            say(wording::problemSentence(document.problem()));
-            return false;
-        }
-        beginStudy(file);
-        opening_.stop();
-        session_.open(document->study, document->library);
-        pictures_->fit();
-        if (document->isFrameMended)
-            say(wording::problemSentence({common::ProblemKind::frameMended, file.toStdString()}));
-        return true;
-    }
-    return readInBackground(file, [this, title = info.completeBaseName().toStdString()](auto reference, auto picture) {
+    if (info.suffix().toLower() == "dune") return openStudy(file, file);
+    return readPicture(file, [this, title = info.completeBaseName().toStdString()](auto reference, auto picture) {
         planning::Study study;
         study.title = title;
         if (picture->sourcePixels.height > picture->sourcePixels.width)
             std::swap(study.widthMillimetres, study.heightMillimetres);
         study.reference = std::move(reference);
         margin_->setProblem({});
-        auto materials = ownMaterials();
+        auto materials = desk_.materials();
         if (!materials) {
             say(wording::problemSentence(materials.problem()));
             const auto answer = QMessageBox::question(
                 this, tr("Your materials cannot be read"),
                 tr("%1 Plan this picture with the starter materials meanwhile?").arg(margin_->problem()));
             if (answer != QMessageBox::Yes) return;
-            materials = starter_;
+            materials = desk_.starter();
         }
         const QString word = margin_->problem();
         beginStudy({});
@@ -78,11 +66,22 @@ void MainWindow::beginStudy(const QString& file) {
     say({});
 }
 
+bool MainWindow::openStudy(const QString& file, const QString& savedAs) {
+    return readInBackground(
+        file, storage::mostArchiveBytes, tr("Reading the study"),
+        [file](const common::Progress&) { return storage::readDocument(file.toStdString()); },
+        [this, file, savedAs](storage::Document document) {
+            beginStudy(savedAs);
+            session_.open(std::move(document.study), std::move(document.library));
+            pictures_->fit();
+            if (document.isFrameMended)
+                say(wording::problemSentence({common::ProblemKind::frameMended, file.toStdString()}));
+        });
+}
+
 bool MainWindow::openDemo(const QString& name) {
     const auto file = storage::dataFolder() / "demo" / (name.toStdString() + ".dune");
-    if (!openFile(QString::fromStdString(file.string()))) return false;
-    beginStudy({});
-    return true;
+    return openStudy(QString::fromStdString(file.string()), {});
 }
 
 bool MainWindow::pinUp(const QString& file) {
@@ -90,27 +89,21 @@ bool MainWindow::pinUp(const QString& file) {
         say(tr("Open the leading picture first; %1 more can be pinned up beside it.").arg(planning::mostOthers));
         return false;
     }
-    return readInBackground(file, [this](auto reference, auto) {
+    return readPicture(file, [this](auto reference, auto) {
         session_.choose(tr("Pin up a reference"),
                         [&](planning::Study& study) { study.others.push_back(std::move(reference)); });
     });
 }
 
-bool MainWindow::readInBackground(
+bool MainWindow::readPicture(
     const QString& file,
     std::function<void(std::shared_ptr<const planning::ReferenceFile>, std::shared_ptr<const subject::Picture>)> then) {
-    if (const auto size = common::fileSize(file.toStdString(), subject::mostPictureBytes); !size) {
-        say(wording::problemSentence(size.problem()));
-        return false;
-    }
     struct Read {
         std::shared_ptr<const planning::ReferenceFile> reference;
         std::shared_ptr<const subject::Picture> picture;
     };
-    whole_->setCurrentIndex(1);  // where the progress is shown
-    showProgress(tr("Reading the picture"));
-    progress_->setRange(0, 0);  // how far it is the decoder does not tell
-    opening_.run(
+    return readInBackground(
+        file, subject::mostPictureBytes, tr("Reading the picture"),
         [file](const common::Progress&) -> common::Result<Read> {
             auto bytes = common::readFile(file.toStdString(), subject::mostPictureBytes);
             if (!bytes) return bytes.problem();
@@ -120,14 +113,27 @@ bool MainWindow::readInBackground(
                             planning::ReferenceFile{QFileInfo(file).fileName().toStdString(), *std::move(bytes)}),
                         std::make_shared<subject::Picture>(*std::move(picture))};
         },
-        [this, then = std::move(then)](common::Result<Read> read) {
-            progressRow_->setVisible(session_.isPlanning());
-            if (!read) {
-                refresh();
-                return say(wording::problemSentence(read.problem()));
-            }
-            then(read->reference, read->picture);
-        });
+        [then = std::move(then)](Read read) { then(read.reference, read.picture); });
+}
+
+template <typename Work, typename Then>
+bool MainWindow::readInBackground(const QString& file, std::uintmax_t mostBytes, const QString& what, Work work,
+                                  Then then) {
+    if (const auto size = common::fileSize(file.toStdString(), mostBytes); !size) {
+        say(wording::problemSentence(size.problem()));
+        return false;
+    }
+    whole_->setCurrentIndex(1);  // where the progress is shown
+    showProgress(what);
+    progress_->setRange(0, 0);  // how far it is the readers do not tell
+    opening_.run(std::move(work), [this, then = std::move(then)](auto read) mutable {
+        progressRow_->setVisible(session_.isPlanning());
+        if (!read) {
+            refresh();
+            return say(wording::problemSentence(read.problem()));
+        }
+        then(*std::move(read));
+    });
     return true;
 }
 

@@ -11,7 +11,7 @@
 
 namespace app {
 
-Station::Station(Session& session, const QString& title, const QString& explanation) : session_(session) {
+Station::Station(Desk& desk, const QString& title, const QString& explanation) : desk_(desk), session_(desk.session()) {
     setObjectName(QStringLiteral("panel"));
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(measure::edge, measure::grid, measure::edge, measure::grid);

@@ -4,7 +4,7 @@
 #include <QImage>
 #include <QWidget>
 
-#include "app/session.h"
+#include "app/desk.h"
 #include "app/widgets/flow_row.h"
 #include "app/widgets/margin.h"
 #include "app/widgets/picture_pair.h"
@@ -32,7 +32,7 @@ class Station : public QWidget {
     Q_OBJECT
 
  public:
-    Station(Session& session, const QString& title, const QString& explanation);
+    Station(Desk& desk, const QString& title, const QString& explanation);
 
     virtual QString name() const = 0;
     /// One line for the route.
@@ -62,7 +62,8 @@ class Station : public QWidget {
     static QImage maskOf(const cv::Mat& labels, int label);
     QImage sheetAfter(int steps) const;
 
-    Session& session_;
+    Desk& desk_;
+    Session& session_;   // the desk's
     QVBoxLayout* body_;  // the instrument goes here
     FlowRow* choices_;   // the title, and labelled fields right of it
 };

@@ -105,7 +105,7 @@ std::optional<Problem> applyOptions(const Options& options, planning::Study& stu
         if (!okX || !okY || !fraction.holds(x) || !fraction.holds(y) || name.empty())
             return Problem{ProblemKind::nameUnknown, "The area's name", 0, written.toStdString(),
                            "X,Y,NAME with fractions of the sheet's width and height"};
-        study.areaNames.push_back({x, y, name});
+        study.areaChoices.push_back({x, y, name});
     }
     if (!options.last("--paper").isEmpty()) study.paper = options.last("--paper").toStdString();
     if (!options.last("--title").isEmpty()) study.title = options.last("--title").toStdString();

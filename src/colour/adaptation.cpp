@@ -27,8 +27,4 @@ Eigen::Matrix3d bradford(const Xyz& from, const Xyz& to) {
     return adaptation(bradfordCones(), from, to);
 }
 
-Eigen::Matrix3d cat16(const Xyz& from, const Xyz& to) {
-    return adaptation(cat16Cones(), from, to);
-}
-
 }  // namespace colour

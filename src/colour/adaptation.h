@@ -17,7 +17,5 @@ Eigen::Matrix3d adaptation(const Eigen::Matrix3d& cones, const Xyz& from, const 
 
 /// The linear Bradford adaptation, as ICC profiles have it.
 Eigen::Matrix3d bradford(const Xyz& from, const Xyz& to);
-/// The same by CAT16.
-Eigen::Matrix3d cat16(const Xyz& from, const Xyz& to);
 
 }  // namespace colour

@@ -42,6 +42,17 @@ std::string idStem(const std::string& name) {
     return stem.empty() ? "own" : stem;
 }
 
+std::string freeId(const std::string& name, const std::function<bool(const std::string&)>& isTaken, int& tried) {
+    const std::string stem = idStem(name);
+    std::string id = stem;
+    while (isTaken(id)) {
+        ++tried;
+        id = stem;
+        id.append("-").append(std::to_string(tried + 1));
+    }
+    return id;
+}
+
 Library libraryOf(const Drawer& drawer, const Tray* tray) {
     Library library;
     const std::set<std::string> chosen = tray ? std::set(tray->ids.begin(), tray->ids.end()) : std::set<std::string>();

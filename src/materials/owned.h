@@ -1,5 +1,6 @@
 #pragma once
 
+#include <functional>
 #include <optional>
 #include <string>
 #include <variant>
@@ -49,6 +50,9 @@ void setColour(Owned& owned, colour::Srgb8 colour);
 
 /// What an id can be made of: a name's letters and figures, small, parted by hyphens; "own" where it has none.
 std::string idStem(const std::string& name);
+/// An id that is not taken, made of a name: its stem, or with -2, -3, ... behind it. `tried` is how many numbers of
+/// this stem are known to be taken, and is counted on.
+std::string freeId(const std::string& name, const std::function<bool(const std::string&)>& isTaken, int& tried);
 
 /// A choice out of the drawer from which a study draws: "field box", "class set of 12".
 struct Tray {

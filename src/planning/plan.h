@@ -127,7 +127,7 @@ struct PlannedStack {
     double pictureDifference = 0;  // mean over its areas, as the eye sees it
 };
 
-enum class Stage { drawing, underpainting, blockIn, build, refine, accent, fix, finish };
+enum class Stage { drawing, underpainting, blockIn, build, refine, accent };
 std::string_view nameOf(Stage stage);
 
 /// A layer by its stack and its place in it.

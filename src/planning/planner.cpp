@@ -35,7 +35,7 @@ namespace {
 std::vector<std::string> namesOf(const Reading& reading, const Study& study) {
     std::vector<std::string> names(reading.areas.list.size());
     const cv::Mat& map = reading.areas.map;
-    for (const AreaName& name : study.areaNames)
+    for (const AreaChoice& name : study.areaChoices)
         if (!name.name.empty()) names[std::size_t(subject::labelAt(map, name.x, name.y))] = name.name;
     return names;
 }

@@ -23,12 +23,12 @@ double formatOf(const Study& study) {
 
 /// What the artist says of areas goes before what is proposed.
 void overrule(subject::Areas& areas, const Study& study) {
-    if (std::ranges::any_of(study.areaNames, &AreaName::focal))
+    if (std::ranges::any_of(study.areaChoices, &AreaChoice::focal))
         for (subject::Area& area : areas.list) area.focal = false;
     const auto areaAt = [&](double x, double y) -> subject::Area& {
         return areas.list[std::size_t(subject::labelAt(areas.map, x, y))];
     };
-    for (const AreaName& name : study.areaNames) {
+    for (const AreaChoice& name : study.areaChoices) {
         subject::Area& area = areaAt(name.x, name.y);
         if (name.plane) area.plane = *name.plane;
         if (name.focal) area.focal = true;
@@ -50,7 +50,7 @@ void overrule(subject::Areas& areas, const Study& study) {
 /// The subject as it is meant to stand on the sheet: borrowed colours, then the choices for areas, then for the whole.
 void choose(Reading& reading, const Study& study, const Kept& kept) {
     const bool isChosen =
-        study.colour != subject::ColourChoice{} || std::ranges::any_of(study.areaNames, [](const AreaName& name) {
+        study.colour != subject::ColourChoice{} || std::ranges::any_of(study.areaChoices, [](const AreaChoice& name) {
             return name.borrowed || name.colour != subject::ColourChoice{};
         });
     reading.wanted = reading.coloured = reading.lab;
@@ -59,14 +59,14 @@ void choose(Reading& reading, const Study& study, const Kept& kept) {
     if (!isChosen) return;
     reading.wanted = reading.lab.clone();
     reading.wantedSquinted = reading.squinted.clone();
-    for (const AreaName& name : study.areaNames) {
+    for (const AreaChoice& name : study.areaChoices) {
         if (!name.borrowed) continue;
         const cv::Mat mask = reading.areas.map == subject::labelAt(reading.areas.map, name.x, name.y);
         const subject::Borrowed borrowed(kept.others[std::size_t(name.borrowed->picture)].lab, name.borrowed->part);
         borrowed.layOn(reading.wanted, reading.wantedSquinted, mask);
     }
     reading.coloured = reading.wanted.clone();
-    for (const AreaName& name : study.areaNames) {
+    for (const AreaChoice& name : study.areaChoices) {
         const cv::Mat mask = reading.areas.map == subject::labelAt(reading.areas.map, name.x, name.y);
         const double middle = cv::mean(reading.wantedSquinted, mask)[0];
         for (cv::Mat* lab : {&reading.wanted, &reading.wantedSquinted})

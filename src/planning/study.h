@@ -37,7 +37,7 @@ struct Borrowing {
 };
 
 /// What the artist says of the area in which a point lies (fractions of the sheet's width and height).
-struct AreaName {
+struct AreaChoice {
     double x = 0, y = 0;
     std::string name;                          // empty: described by its colour and place
     std::optional<subject::Plane> plane = {};  // as proposed if it is not said
@@ -45,7 +45,7 @@ struct AreaName {
     subject::AreaKind kind = subject::AreaKind::other;
     subject::ColourChoice colour = {};  // on top of the study's
     std::optional<Borrowing> borrowed = {};
-    bool operator==(const AreaName&) const = default;
+    bool operator==(const AreaChoice&) const = default;
 };
 
 /// The reference as it came in. Held once and shared by all states of the study; equal if the bytes are.
@@ -75,7 +75,7 @@ struct Study {
     School school = School::darkFirst;
     Ground ground = Ground::proposed;
     std::vector<subject::AreaEdit> areaEdits;
-    std::vector<AreaName> areaNames;
+    std::vector<AreaChoice> areaChoices;
     std::vector<subject::Line> pairs;       // the areas in which the ends lie are planned together
     std::vector<subject::Line> directions;  // arrows: the strokes of the area in which one begins run along it
     std::vector<subject::Line> measures;

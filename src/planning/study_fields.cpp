@@ -74,7 +74,7 @@ class BoundsCheck : public Passive {
     void list(const Field&, const std::vector<Item>& items) {
         for (const Item& item : items) {
             describe(*this, item);
-            if constexpr (std::same_as<Item, AreaName>)
+            if constexpr (std::same_as<Item, AreaChoice>)
                 if (item.borrowed && item.borrowed->picture >= int(others_))
                     fail({"", "picture that colours are taken from"}, std::to_string(item.borrowed->picture + 1),
                          "1 to " + std::to_string(others_));

@@ -70,7 +70,7 @@ void describe(Visitor& v, Borrowed& borrowed) {
 }
 
 template <typename Visitor, typename Name>
-requires std::same_as<std::remove_const_t<Name>, AreaName>
+requires std::same_as<std::remove_const_t<Name>, AreaChoice>
 void describe(Visitor& v, Name& name) {
     v.place({"x", "", Bears::reading, true}, {"y", "", Bears::reading, true}, name.x, name.y);
     v.text({"name", ""}, name.name);
@@ -104,7 +104,7 @@ void describe(Visitor& v, StudyType& study) {
     v.word({"ground", "", Bears::nothing, true}, study.ground, &groundNamed);
     v.word({"light", ""}, study.light, &colour::lightNamed);
     v.list({"areaEdits", "", Bears::reading}, study.areaEdits);
-    v.list({"areaNames", "", Bears::reading}, study.areaNames);
+    v.list({"areaNames", "", Bears::reading}, study.areaChoices);
     v.list({"pairs", "", Bears::reading}, study.pairs);
     v.list({"directions", ""}, study.directions);
     v.list({"measures", ""}, study.measures);

@@ -251,14 +251,14 @@ void step(Sheets& sheets, const planning::Plan& plan, const planning::Step& step
 void steps(Sheets& sheets, const planning::Plan& plan, const common::Progress& progress) {
     sheets.newPage();
     sheets.head(Words::tr("The steps"));
-    planning::Stage stage = planning::Stage::finish;
+    std::optional<planning::Stage> stage;
     for (const planning::Step& each : plan.steps) {
         if (progress.cancelled()) return;
         progress.at(double(each.number) / double(plan.steps.size()));
         if (each.stage != stage) {
             stage = each.stage;
             sheets.need(66 * mm);
-            sheets.text(QRectF(0, sheets.y, pageWidth, 8 * mm), wording::stageWord(stage), drawing::TypeSize::head,
+            sheets.text(QRectF(0, sheets.y, pageWidth, 8 * mm), wording::stageWord(each.stage), drawing::TypeSize::head,
                         true);
             sheets.y += 9 * mm;
         }

@@ -204,7 +204,7 @@ class FieldReader {
     void list(const Field& field, std::vector<Item>& items) {
         for (const QJsonValue& told : json_[key(field)].toArray()) {
             read(told, items.emplace_back());
-            if constexpr (std::same_as<Item, planning::AreaName>)
+            if constexpr (std::same_as<Item, planning::AreaChoice>)
                 if (items.back().borrowed && items.back().borrowed->picture >= others_) fail({"borrowed", ""});
         }
     }

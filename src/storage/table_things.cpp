@@ -208,11 +208,8 @@ class Known {
     }
     /// An id that nothing has yet, made of a name.
     std::string newId(const std::string& name) {
-        const std::string stem = materials::idStem(name);
-        std::string id = stem;
-        for (int& n = tried_[stem]; ids_.contains(id) || taken_.contains(id);)
-            id = stem + "-" + std::to_string(++n + 1);
-        return id;
+        const auto isTaken = [this](const std::string& id) { return ids_.contains(id) || taken_.contains(id); };
+        return materials::freeId(name, isTaken, tried_[materials::idStem(name)]);
     }
     /// False for an id that a row before has had.
     bool take(const std::string& id) { return taken_.insert(id).second; }

@@ -1,17 +1,15 @@
 #pragma once
 
 #include <QByteArray>
-#include <QString>
-#include <string_view>
 
 #include "common/file.h"
+#include "wording/text.h"
 
 namespace storage {
 
-/// The core's words, which are UTF-8, and its bytes as Qt has them.
-inline QString text(std::string_view s) {
-    return QString::fromUtf8(s.data(), qsizetype(s.size()));
-}
+using wording::text;
+
+/// The core's bytes as Qt has them.
 inline QByteArray qtBytes(const common::Bytes& bytes) {
     return {reinterpret_cast<const char*>(bytes.data()), qsizetype(bytes.size())};
 }

@@ -40,7 +40,7 @@ struct Region {
 };
 
 cv::Mat superpixels(const cv::Mat& lab, int size) {
-    // SLIC of OpenCV takes bytes; CIELAB is spread so that one unit of each axis is two codes.
+    // SLIC of OpenCV takes bytes; of lightness a unit is two codes, of a and b 1.6: those reach further.
     cv::Mat bytes(lab.size(), CV_8UC3);
     for (int y = 0; y < lab.rows; ++y)
         for (int x = 0; x < lab.cols; ++x) {

@@ -1,24 +1,21 @@
 #include "subject/colour_choice.h"
 
 #include <algorithm>
-#include <cmath>
-#include <numbers>
 #include <opencv2/core.hpp>
+
+#include "colour/warmth.h"
 
 namespace subject {
 
 namespace {
 
-/// Orange, by common practice the warmest hue; its complement is the coolest.
-constexpr double warmHue = 55 * std::numbers::pi / 180;
 constexpr double lightnessOfStep = 10;
 
 }  // namespace
 
 colour::Lab chosen(const colour::Lab& lab, const ColourChoice& choice, double middle) {
     const double L = middle + (lab.L - middle) * choice.contrast + choice.lighter * lightnessOfStep;
-    return {std::clamp(L, 0.0, 100.0), lab.a * choice.chroma + choice.warmer * std::cos(warmHue),
-            lab.b * choice.chroma + choice.warmer * std::sin(warmHue)};
+    return colour::warmed({std::clamp(L, 0.0, 100.0), lab.a * choice.chroma, lab.b * choice.chroma}, choice.warmer);
 }
 
 void choose(cv::Mat& lab, const ColourChoice& choice, double middle, const cv::Mat& mask) {

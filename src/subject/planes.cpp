@@ -6,6 +6,7 @@
 #include <opencv2/imgproc.hpp>
 
 #include "colour/munsell.h"
+#include "colour/warmth.h"
 
 namespace subject {
 
@@ -52,7 +53,7 @@ std::vector<PlaneFault> planeFaults(const Areas& areas, const cv::Mat& lab) {
             const auto& v = lab.at<cv::Vec3f>(y, x);
             of.lightness.push_back(v[0]);
             of.steps.push_back(step.at<float>(y, x));
-            of.warmth += 0.57 * v[1] + 0.82 * v[2];
+            of.warmth += colour::warmth({v[0], v[1], v[2]});
         }
     Pixels near;
     for (std::size_t i = 0; i < pixels.size(); ++i)

@@ -5,14 +5,11 @@
 #include "colour/srgb.h"
 #include "wording/say.h"
 #include "wording/sentences.h"
+#include "wording/text.h"
 
 namespace wording {
 
 namespace {
-
-QString text(const std::string& s) {
-    return QString::fromStdString(s);
-}
 
 QString colourSentence(const materials::Owned& owned) {
     const colour::Lab lab = colour::labFromSrgb8(*materials::colourOf(owned));

@@ -4,6 +4,7 @@
 #include <cmath>
 
 #include "colour/munsell.h"
+#include "colour/warmth.h"
 #include "wording/say.h"
 #include "wording/sentences.h"
 
@@ -87,7 +88,7 @@ QString areaName(const planning::Plan& plan, int areaIndex) {
 QStringList areaNames(const planning::Study& study, const subject::Areas& areas) {
     QStringList names;
     for (const subject::Area& area : areas.list) names << describedArea(area);
-    for (const planning::AreaName& said : study.areaNames)
+    for (const planning::AreaChoice& said : study.areaChoices)
         if (!said.name.empty()) names[subject::labelAt(areas.map, said.x, said.y)] = QString::fromStdString(said.name);
     return names;
 }
@@ -122,10 +123,6 @@ QString stageWord(planning::Stage stage) {
             return say("refine");
         case planning::Stage::accent:
             return say("accents");
-        case planning::Stage::fix:
-            return say("fixative");
-        case planning::Stage::finish:
-            return say("finish");
     }
     return {};
 }
@@ -216,8 +213,7 @@ QString differenceWords(const colour::Lab& wanted, const colour::Lab& seen) {
         const QString amount = std::fabs(chroma) < 6 ? say("a little") : say("clearly");
         parts << (chroma > 0 ? say("%1 too vivid") : say("%1 too grey")).arg(amount);
     }
-    // Warm and cool lie along b* with a part of a*: from blue to orange.
-    const double warmth = ((seen.b - wanted.b) + 0.5 * (seen.a - wanted.a)) / 1.12;
+    const double warmth = colour::warmth(seen) - colour::warmth(wanted);
     if (std::fabs(warmth) >= 2.5 && std::fabs(chroma) < 6) {
         const QString amount = std::fabs(warmth) < 6 ? say("a little") : say("clearly");
         parts << (warmth > 0 ? say("%1 too warm") : say("%1 too cool")).arg(amount);

@@ -89,7 +89,8 @@ bool saveMaterials(app::MaterialsWindow& materials, const QTemporaryDir& own, co
     materials.show();
     QTest::qWait(100);
     materials.view().select({materials.view().sections()[1].things[12]});
-    bool ok = materials.attach(TEST_DATA "/demo/kettle.png");
+    materials.attach(TEST_DATA "/demo/kettle.png");
+    bool ok = QTest::qWaitFor([&] { return materials.own().history().canUndo(); }, 20000);
     ok &= QTest::qWaitFor([&] { return materials.margin().text().paragraphs.join(' ').contains("missing"); }, 20000);
     ok &= materials.grab().save(folder.filePath("materials.png"));
     materials.editChosen();

@@ -366,7 +366,7 @@ class TestApp : public QObject {
         QVERIFY(window->saveTo(at("again.dune")));
         QVERIFY(!window->isWindowModified());
         MainWindow other({});
-        QVERIFY(other.openFile(at("again.dune")));
+        QVERIFY(hasOpened(other, at("again.dune")));
         const planning::Study study = window->session().study();
         planning::Study back = other.session().study();
         back.reference = study.reference;

@@ -25,6 +25,7 @@
 #include "own_home.h"
 #include "review/stand_in_camera.h"
 #include "small_study.h"
+#include "window_hand.h"
 
 using namespace app;
 using materials::Owned;
@@ -35,7 +36,28 @@ class TestDrawer : public QObject {
 
     QTemporaryDir folder_;
     std::unique_ptr<storage::MaterialsStore> store_;
+    std::unique_ptr<OwnDrawer> own_;
     std::unique_ptr<MaterialsWindow> window_;
+
+    void openWindow() {
+        window_.reset();
+        own_ = std::make_unique<OwnDrawer>(*store_);
+        window_ = std::make_unique<MaterialsWindow>(*own_);
+        window_->resize(1200, 1400);
+        window_->show();
+        window_->activateWindow();
+        QVERIFY(QTest::qWaitForWindowExposed(window_.get()));
+    }
+    /// So many steps back, or forth again, by the menu: the keys belong to a field that has the keyboard.
+    void undone(int steps = 1, const char* way = "Undo ") {
+        for (int i = 0; i < steps; ++i) {
+            const int before = own_->history().index();
+            for (QAction* action : window_->findChildren<QAction*>())
+                if (action->text().startsWith(QLatin1String(way))) action->trigger();
+            QTRY_VERIFY(own_->history().index() != before && !own_->isWriting());
+        }
+    }
+    void redone(int steps = 1) { undone(steps, "Redo "); }
 
     QString at(const char* name) const { return folder_.filePath(QString::fromLatin1(name)); }
     template <typename Field>
@@ -130,6 +152,7 @@ class TestDrawer : public QObject {
     }
     void init() {
         window_.reset();
+        own_.reset();
         store_.reset();
         QFile::remove(at("own.sqlite"));
         auto store = storage::MaterialsStore::open(at("own.sqlite"));
@@ -137,11 +160,7 @@ class TestDrawer : public QObject {
         store_ = *std::move(store);
         QVERIFY(store_->apply({.put = materials::ownedOf(smallLibrary())}).ok());
         QVERIFY(store_->apply({.put = {{materials::Tool{"u1", "", "a stump", materials::ToolKind::stump}}}}).ok());
-        window_ = std::make_unique<MaterialsWindow>(*store_);
-        window_->resize(1200, 1400);
-        window_->show();
-        window_->activateWindow();
-        QVERIFY(QTest::qWaitForWindowExposed(window_.get()));
+        openWindow();
     }
 
     void everythingLiesInOneSection() {
@@ -223,10 +242,10 @@ class TestDrawer : public QObject {
         QCOMPARE(shown(), 2);
         window_->findChild<QCheckBox*>()->click();
 
-        for (int i = 0; i < 3; ++i) window_->history().undo();
+        undone(3);
         QCOMPARE(thing("t3").stock, materials::Stock::full);
         QCOMPARE(thing("t7").box, std::string());
-        for (int i = 0; i < 3; ++i) window_->history().redo();
+        redone(3);
         QVERIFY(*store_->drawer() == stored);
     }
 
@@ -288,9 +307,9 @@ class TestDrawer : public QObject {
         const auto& changed = std::get<materials::Material>(thing("t1").what);
         QCOMPARE(changed.name, std::string("changed"));
         QCOMPARE(changed.maker, std::string("Test & Sons"));  // the list has no column for it
-        window_->history().undo();
+        undone();
         QVERIFY(window_->drawer() == before);
-        window_->history().redo();
+        redone();
         QVERIFY(*store_->drawer() == window_->drawer() && !(window_->drawer() == before));
     }
 
@@ -317,7 +336,8 @@ class TestDrawer : public QObject {
         click("t5");
         write("front.png", QByteArray(reinterpret_cast<const char*>(smallStudy().reference->bytes.data()),
                                       qsizetype(smallStudy().reference->bytes.size())));
-        QVERIFY(window_->attach(at("front.png")));
+        window_->attach(at("front.png"));
+        QTRY_COMPARE(thing("t5").photographs.size(), std::size_t(1));
         QVERIFY(store_->apply({.trays = {{"field box", {"t1", "t5"}}}}).ok());
         for (const char* name : {"all.json", "all.csv", "all.gpl", "all.txt"}) QVERIFY(window_->exportTo(at(name)));
         QVERIFY(!window_->exportTo(at("all.doc")));
@@ -327,12 +347,13 @@ class TestDrawer : public QObject {
         QFile::remove(at("other.sqlite"));
         auto other = storage::MaterialsStore::open(at("other.sqlite"));
         const auto store = *std::move(other);
-        MaterialsWindow window(*store);
+        OwnDrawer own(*store);
+        MaterialsWindow window(own);
         window.takeIn(at("all.json"));
         QTRY_COMPARE(window.margin().text().head, QStringLiteral("Drawer taken in"));
         QVERIFY(window.drawer() == whole);
-        window.history().undo();
-        QVERIFY(window.drawer().things.empty() && window.drawer().trays.empty());
+        own.undo();
+        QTRY_VERIFY(window.drawer().things.empty() && window.drawer().trays.empty());
         write("cut.json", "{\"format\":");
         window.takeIn(at("cut.json"));
         QTRY_VERIFY(window.margin().problem().contains("cut off or damaged"));
@@ -368,8 +389,7 @@ class TestDrawer : public QObject {
         type(editor, "Name", "Leaf green");
         QTest::mouseClick(button(editor, "Put it into the drawer"), Qt::LeftButton);
         QVERIFY(std::holds_alternative<materials::Tool>(thing("leaf-green-2").what));
-        window_->history().undo();
-        window_->history().undo();
+        undone(2);
         QCOMPARE(indexOf("leaf-green"), int(window_->drawer().things.size()));
     }
 
@@ -403,13 +423,13 @@ class TestDrawer : public QObject {
         write("ball.png", QByteArray(reinterpret_cast<const char*>(bytes.data()), qsizetype(bytes.size())));
         write("none.png", "no picture");
         click("t9");
-        QVERIFY(!window_->attach(at("none.png")));
-        QVERIFY(window_->margin().problem().contains("no picture"));
-        QVERIFY(window_->attach(at("ball.png")));
-        QCOMPARE(thing("t9").photographs.size(), std::size_t(1));
+        window_->attach(at("none.png"));
+        QTRY_VERIFY(window_->margin().problem().contains("no picture"));
+        window_->attach(at("ball.png"));
+        QTRY_COMPARE(thing("t9").photographs.size(), std::size_t(1));
         QCOMPARE(store_->photograph(thing("t9").photographs[0])->bytes, bytes);
-        auto* thumb = named<QPushButton>("Photograph");
-        auto* pick = opened<ColourPick>([&] { QTest::mouseClick(thumb, Qt::LeftButton); });
+        QTRY_VERIFY(named<QPushButton>("Photograph"));
+        auto* pick = opened<ColourPick>([&] { QTest::mouseClick(named<QPushButton>("Photograph"), Qt::LeftButton); });
         auto* spot = in<QWidget>(pick, "Photograph");
         QVERIFY(!button(pick, "Take this colour")->isEnabled());
         QTest::mouseClick(spot, Qt::LeftButton, {}, QPoint(spot->width() / 3, 20));
@@ -429,10 +449,11 @@ class TestDrawer : public QObject {
         named<QLineEdit>("Find")->clear();
 
         click("t9");
+        QTRY_VERIFY(named<QPushButton>("Photograph"));
         pick = opened<ColourPick>([&] { QTest::mouseClick(named<QPushButton>("Photograph"), Qt::LeftButton); });
         QTest::mouseClick(button(pick, "Detach it"), Qt::LeftButton);
         QVERIFY(thing("t9").photographs.empty());
-        for (int i = 0; i < 2; ++i) window_->history().undo();
+        undone(2);
         QCOMPARE(thing("t9").photographs.size(), std::size_t(1));
     }
 
@@ -458,7 +479,7 @@ class TestDrawer : public QObject {
         QCOMPARE(show->currentIndex(), 0);
         trigger("Give this tray up");
         QVERIFY(!window_->margin().problem().isEmpty());
-        while (window_->history().canUndo()) window_->history().undo();
+        undone(own_->history().index());
         QVERIFY(window_->drawer() == before);
     }
 
@@ -477,10 +498,7 @@ class TestDrawer : public QObject {
         first.stock = materials::Stock::stub;
         first.notes = "crumbles";
         QVERIFY(store_->apply({.put = {twin, first}, .trays = {{"field box", {"w4", "t1"}}}}).ok());
-        window_ = std::make_unique<MaterialsWindow>(*store_);
-        window_->resize(1200, 1400);
-        window_->show();
-        QVERIFY(QTest::qWaitForWindowExposed(window_.get()));
+        openWindow();
         const materials::Drawer before = window_->drawer();
         trigger("Show what is likely there twice");
         QCOMPARE(window_->view().sections().size(), std::size_t(1));
@@ -500,7 +518,7 @@ class TestDrawer : public QObject {
         QCOMPARE(one.box, std::string("studio"));
         QCOMPARE(std::get<materials::Material>(one.what).pigments, (std::vector<std::string>{"PW6", "PR108"}));
         QCOMPARE(window_->drawer().trays[0].ids, (std::vector<std::string>{"t1", "t4"}));
-        window_->history().undo();
+        undone();
         QVERIFY(window_->drawer() == before);
         trigger("Show what is likely there twice");
         click("u1");
@@ -552,7 +570,7 @@ class TestDrawer : public QObject {
         press("Pass over");
         QVERIFY(!button(sheet, "Read the swatch")->isEnabled());  // all are read
         QTest::mouseClick(button(sheet, "Close"), Qt::LeftButton);
-        window_->history().undo();
+        undone();
         QVERIFY(thing("t3") == before);
     }
 
@@ -634,7 +652,7 @@ class TestDrawer : public QObject {
             materials::setColour(laid, tone);
             QVERIFY(colour::differenceCie2000(labOf(now), labOf(laid)) < 3);
         }
-        window_->history().undo();
+        undone();
         QVERIFY(window_->drawer() == before);
 
         // Left while it is being read, and one that is not there.
@@ -650,7 +668,8 @@ class TestDrawer : public QObject {
         auto second = storage::MaterialsStore::open(at("own.sqlite"));
         QVERIFY(second.ok());
         const auto held = *std::move(second);
-        MaterialsWindow other(*held);
+        OwnDrawer looked(*held);
+        MaterialsWindow other(looked);
         QVERIFY(other.margin().problem().startsWith("Another Yawning Dune has"));
         QCOMPARE(other.drawer().things.size(), window_->drawer().things.size());
     }
@@ -673,8 +692,7 @@ class TestDrawer : public QObject {
 
         // From a tray, chosen at the Sticks station; undone and done again.
         QVERIFY(main.materialsWindow());
-        QVERIFY(store_->apply({.trays = {{"field box", {"t1", "t2", "t9"}}}}).ok());
-        Q_EMIT main.materialsWindow()->drawerChanged();
+        QVERIFY(main.materialsWindow()->own().apply("tray", {.trays = {{"field box", {"t1", "t2", "t9"}}}}));
         main.goTo(3);
         QComboBox* from = nullptr;
         for (QComboBox* box : main.findChildren<QComboBox*>())
@@ -688,10 +706,10 @@ class TestDrawer : public QObject {
         QCOMPARE(from->currentIndex(), 0);
         main.session().history().redo();
         QVERIFY(!main.session().library().medium("t6"));
-        QVERIFY(main.saveTo(at("tray.dune")) && main.openFile(at("tray.dune")));
+        QVERIFY(main.saveTo(at("tray.dune")) && hasOpened(main, at("tray.dune")));
         QCOMPARE(from->currentText(), QStringLiteral("field box"));
         // A tray that is not there any more.
-        QVERIFY(store_->apply({.trays = {{"field box", {}}}}).ok());
+        QVERIFY(main.materialsWindow()->own().apply("no tray", {.trays = {{"field box", {}}}}));
         choose(from, from->findText("field box"));
         QVERIFY(main.margin().problem().contains("no tray"));
         QCOMPARE(main.session().library().media.size(), std::size_t(3));

@@ -48,10 +48,6 @@ class TestSafety : public QObject {
         return store ? *std::move(store) : nullptr;
     }
 
-    static bool read(MainWindow& window) {
-        return QTest::qWaitFor([&] { return !window.isOpening(); }, 20000);
-    }
-
  private Q_SLOTS:
     void initTestCase() {
         drawing::loadFonts();
@@ -66,7 +62,7 @@ class TestSafety : public QObject {
         for (materials::Material& medium : starter.media) medium.id = "starter-" + medium.id;
         MainWindow window(starter, store.get());
         window.show();
-        QVERIFY(window.openFile(at("ball.png")) && read(window));
+        QVERIFY(hasOpened(window, at("ball.png")));
         QVERIFY2(window.margin().problem().contains("(t3)"), qPrintable(window.margin().problem()));
         QVERIFY(window.session().library().medium("t2") && !window.session().library().medium("t3"));
         QVERIFY(!window.session().library().medium("starter-t1"));
@@ -80,11 +76,11 @@ class TestSafety : public QObject {
         MainWindow window(smallLibrary(), store.get());
         window.show();
         answeredWith(QMessageBox::No);
-        QVERIFY(window.openFile(at("ball.png")) && read(window));
+        QVERIFY(hasOpened(window, at("ball.png")));
         QVERIFY(!window.session().study().reference);
         QVERIFY(window.margin().problem().contains("damaged"));
         answeredWith(QMessageBox::Yes);
-        QVERIFY(window.openFile(at("ball.png")) && read(window));
+        QVERIFY(hasOpened(window, at("ball.png")));
         QVERIFY(window.session().study().reference);
         window.session().stopPlanning();
     }
@@ -95,7 +91,7 @@ class TestSafety : public QObject {
         window.setStoreProblem({common::ProblemKind::libraryDamaged, "own.sqlite"});
         QVERIFY(window.margin().problem().contains("own.sqlite"));
         answeredWith(QMessageBox::No);
-        QVERIFY(window.openFile(at("ball.png")) && read(window));
+        QVERIFY(hasOpened(window, at("ball.png")));
         QVERIFY(!window.session().study().reference);
     }
 
@@ -105,7 +101,7 @@ class TestSafety : public QObject {
         const auto held = *std::move(store);
         MainWindow window(smallLibrary(), held.get());
         window.show();
-        QVERIFY(window.openFile(at("ball.png")) && read(window));
+        QVERIFY(hasOpened(window, at("ball.png")));
         QVERIFY(window.margin().problem().contains("starter materials"));
         window.session().stopPlanning();
     }
@@ -132,7 +128,7 @@ class TestSafety : public QObject {
         const planning::Study study = window.session().study();
         QVERIFY(!planning::outOfBounds(study));
         QVERIFY2(window.saveTo(at("tall.dune")), qPrintable(window.margin().problem()));
-        QVERIFY(window.openFile(at("tall.dune")));
+        QVERIFY(hasOpened(window, at("tall.dune")));
         QVERIFY(window.session().study().frame == study.frame);
         QVERIFY(window.margin().problem().isEmpty());
         window.session().stopPlanning();
@@ -153,7 +149,7 @@ class TestSafety : public QObject {
                      ZIP_FL_OVERWRITE);
         QCOMPARE(zip_close(archive), 0);
         MainWindow window(smallLibrary());
-        QVERIFY(window.openFile(at("old.dune")));
+        QVERIFY(hasOpened(window, at("old.dune")));
         QVERIFY(window.margin().problem().contains("put right"));
         QCOMPARE(window.session().study().frame.degrees, 40.0);
         window.session().stopPlanning();

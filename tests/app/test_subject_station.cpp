@@ -204,7 +204,7 @@ class TestSubjectStation : public QObject {
         QVERIFY(planned(*window));
         dragged(*window, {{0.3, 0.3}, {0.9, 0.9}});
         pressed(*window, "Crop to it");
-        const planning::AreaName ball = window->session().study().areaNames.at(0);
+        const planning::AreaChoice ball = window->session().study().areaChoices.at(0);
         QVERIFY(ball.name == "ball" && std::fabs(ball.x - 1.0 / 3) < 0.05 && std::fabs(ball.y - 1.0 / 3) < 0.05);
     }
 
@@ -303,11 +303,11 @@ class TestSubjectStation : public QObject {
         MainWindow other({});
         QVERIFY(other.openFile(at("two.dune")) && planned(other));
         QCOMPARE(other.session().study().others.size(), std::size_t(1));
-        QCOMPARE(other.session().study().areaNames[0].borrowed->picture, 0);
+        QCOMPARE(other.session().study().areaChoices[0].borrowed->picture, 0);
         source->setFocus();
         QTest::keyClick(source, Qt::Key_Up);
         went.on();
-        QVERIFY(!window->session().study().areaNames[0].borrowed);
+        QVERIFY(!window->session().study().areaChoices[0].borrowed);
         went.backAndForth();
     }
 
@@ -371,7 +371,7 @@ class TestSubjectStation : public QObject {
         QVERIFY(told(*window).contains("You choose for ball"));
         pressed(*window, "Set it back");
         went.on();
-        QVERIFY(window->session().study().areaNames[0].colour == subject::setBack({}));
+        QVERIFY(window->session().study().areaChoices[0].colour == subject::setBack({}));
         pressed(*window, "As it is");
         went.on();
         went.backAndForth();

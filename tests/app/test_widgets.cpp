@@ -18,6 +18,7 @@
 #include "planning/planner.h"
 #include "small_study.h"
 #include "storage/document.h"
+#include "window_hand.h"
 
 using namespace app;
 
@@ -241,7 +242,7 @@ class TestWidgets : public QObject {
         QVERIFY(storage::writeDocument({smallStudy(), smallLibrary()}, file.toStdString()).ok());
         MainWindow window(smallLibrary());
         window.show();
-        QVERIFY(window.openFile(file));
+        QVERIFY(hasOpened(window, file));
         window.session().choose("sticks", [](planning::Study& study) { study.stickLimit = 7; });
         // The dialog runs its own loop: the answer is given from inside it.
         const auto answer = [&](QMessageBox::StandardButton button) {

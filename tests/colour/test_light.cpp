@@ -80,14 +80,13 @@ class TestLight : public QObject {
 
     void adaptationTakesWhiteToWhiteAndBack() {
         Numbers random(31);
-        for (const auto adapt : {&bradford, &cat16})
-            for (int i = 0; i < 100; ++i) {
-                const Xyz from{random.between(0.8, 1.2), 1, random.between(0.3, 1.4)};
-                const Xyz to{random.between(0.8, 1.2), 1, random.between(0.3, 1.4)};
-                const Eigen::Vector3d white = adapt(from, to) * Eigen::Vector3d(from.x, from.y, from.z);
-                QVERIFY((white - Eigen::Vector3d(to.x, to.y, to.z)).norm() < 1e-12);
-                QVERIFY((adapt(from, to) * adapt(to, from) - Eigen::Matrix3d::Identity()).norm() < 1e-9);
-            }
+        for (int i = 0; i < 100; ++i) {
+            const Xyz from{random.between(0.8, 1.2), 1, random.between(0.3, 1.4)};
+            const Xyz to{random.between(0.8, 1.2), 1, random.between(0.3, 1.4)};
+            const Eigen::Vector3d white = bradford(from, to) * Eigen::Vector3d(from.x, from.y, from.z);
+            QVERIFY((white - Eigen::Vector3d(to.x, to.y, to.z)).norm() < 1e-12);
+            QVERIFY((bradford(from, to) * bradford(to, from) - Eigen::Matrix3d::Identity()).norm() < 1e-9);
+        }
         // Source: ICC.1:2010 annex E gives the matrix from D65 to D50 to four digits (from memory).
         const Eigen::Matrix3d published =
             (Eigen::Matrix3d() << 1.0479, 0.0229, -0.0502, 0.0296, 0.9904, -0.0171, -0.0092, 0.0151, 0.7519).finished();

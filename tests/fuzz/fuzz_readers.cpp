@@ -42,7 +42,7 @@ void study(const common::Bytes& bytes) {
     if (!study) return;
     // Its other pictures are parts of the archive that come later.
     planning::Study alone = *study;
-    for (planning::AreaName& name : alone.areaNames) name.borrowed.reset();
+    for (planning::AreaChoice& name : alone.areaChoices) name.borrowed.reset();
     require(!planning::outOfBounds(alone));
     require(storage::studyFrom(storage::jsonOf(alone), "x").ok());
 }

@@ -2,6 +2,7 @@
 #include <algorithm>
 #include <cmath>
 #include <functional>
+#include <set>
 
 #include "materials/doubles.h"
 #include "materials/hazards.h"
@@ -128,6 +129,12 @@ class TestMaterials : public QObject {
         QCOMPARE(idStem("Warm grey, No. 7 "), std::string("warm-grey-no-7"));
         QCOMPARE(idStem("Grün"), std::string("grün"));
         QCOMPARE(idStem(" -- "), std::string("own"));
+        int tried = 0;
+        const std::set<std::string> there{"red", "red-2", "red-3"};
+        const auto isTaken = [&](const std::string& id) { return there.contains(id); };
+        QCOMPARE(freeId("Red", isTaken, tried), std::string("red-4"));
+        QCOMPARE(tried, 3);
+        QCOMPARE(freeId("Blue", isTaken, tried = 0), std::string("blue"));
     }
 
     void wetAndDryAreTold() {

@@ -158,7 +158,7 @@ class TestPlanning : public QObject {
         study.school = School::lightBase;
         study.layers = 5;
         study.detail = Detail::fine;
-        study.areaNames = {{0.5, 0.5, "ball", {}, true}};
+        study.areaChoices = {{0.5, 0.5, "ball", {}, true}};
         QCOMPARE(told(planOf(study)).against(folder + "light-base-on-dry-paper.txt"), QString());
         study.paper = "p-white";
         study.stickLimit = 5;
@@ -269,8 +269,8 @@ class TestPlanning : public QObject {
         const auto ballWith = [](bool isBallFocal) {
             Study study = smallStudy();
             study.stickLimit = 3;
-            study.areaNames = {{0.5, 0.5, "ball"}, {0.05, 0.05, "wall"}};
-            study.areaNames[isBallFocal ? 0 : 1].focal = true;
+            study.areaChoices = {{0.5, 0.5, "ball"}, {0.05, 0.05, "wall"}};
+            study.areaChoices[isBallFocal ? 0 : 1].focal = true;
             const Plan plan = planOf(study);
             const int ball = subject::labelAt(plan.reading->areas.map, 0.5, 0.5);
             return plan.stacks[std::size_t(plan.stackOfArea[std::size_t(ball)])].pictureDifference;

@@ -136,10 +136,10 @@ class TestReadings : public QObject {
         };
         study.thresholds = {3.5, 5, 6.5};
         study.colour = {1.2, 0.8, 0.5, -6};
-        study.areaNames = {
+        study.areaChoices = {
             {0.3, 0.65, "field", subject::Plane::middle, true, subject::AreaKind::foliage, {0.7, 1.3, -1, 8}}};
         study.others = {studyOf("kettle.png").reference};
-        study.areaNames.push_back(
+        study.areaChoices.push_back(
             {0.5, 0.95, "", {}, false, subject::AreaKind::other, {}, Borrowing{0, {{0.2, 0.2}, {0.8, 0.6}}}});
         study.pairs = {{{0.5, 0.95}, {0.3, 0.65}}};
         QCOMPARE(held(study, "hills-changed.txt"), QString());

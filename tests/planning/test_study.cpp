@@ -28,7 +28,7 @@ Study facedStudy() {
     cv::imencode(".png", image + grain, png);
     Study study = smallStudy();
     study.reference = std::make_shared<ReferenceFile>(ReferenceFile{"eyes.png", png});
-    study.areaNames = {{0.3, 0.52, "left eye"}, {0.7, 0.52, "right eye"}};
+    study.areaChoices = {{0.3, 0.52, "left eye"}, {0.7, 0.52, "right eye"}};
     study.areaEdits = {
         {subject::AreaEdit::Kind::border, {{{0.16, 0.34}, {0.44, 0.34}, {0.44, 0.6}, {0.16, 0.6}}}},
         {subject::AreaEdit::Kind::border, {{{0.56, 0.34}, {0.84, 0.34}, {0.84, 0.6}, {0.56, 0.6}}}},
@@ -61,8 +61,8 @@ Study fullStudy() {
     Study study = smallStudy();
     study.others = {flatPicture({40, 160, 60}), flatPicture({150, 60, 40})};
     study.areaEdits = {{subject::AreaEdit::Kind::border, {{{0.1, 0.1}, {0.3, 0.1}, {0.2, 0.4}}}}};
-    study.areaNames[0].borrowed = Borrowing{1, {{0, 0}, {1, 1}}};
-    study.areaNames[0].plane = subject::Plane::middle;
+    study.areaChoices[0].borrowed = Borrowing{1, {{0, 0}, {1, 1}}};
+    study.areaChoices[0].plane = subject::Plane::middle;
     study.thresholds = {3, 6};
     study.pairs = {{{0.1, 0.1}, {0.9, 0.9}}};
     study.directions = {{{0.5, 0.4}, {0.5, 0.6}}};
@@ -228,7 +228,7 @@ class TestStudy : public QObject {
         Study study = smallStudy();
         const auto before = readingOf(study);
         study.colour.chroma = 0.5;
-        study.areaNames[0].colour.lighter = 1;
+        study.areaChoices[0].colour.lighter = 1;
         const auto after = readingOf(study);
         QCOMPARE(cv::norm(before->areas.map, after->areas.map, cv::NORM_INF), 0.0);
         QCOMPARE(cv::norm(before->lab, after->lab, cv::NORM_INF), 0.0);
@@ -245,17 +245,17 @@ class TestStudy : public QObject {
     void anAreaTakesItsColoursFromAnotherReference() {
         Study study = smallStudy();
         study.others = {flatPicture({40, 160, 60}), flatPicture({150, 60, 40})};
-        study.areaNames[0].borrowed = Borrowing{1, {{0, 0}, {1, 1}}};
+        study.areaChoices[0].borrowed = Borrowing{1, {{0, 0}, {1, 1}}};
         Kept kept;
         const auto reading = *readSubject(study, kept);
         QCOMPARE(reading->others.size(), std::size_t(2));
         const colour::Lab blue = wantedAt(*reading, 0.5, 0.5);
         QVERIFY2(blue.b < -20, qPrintable(QString::number(blue.b)));
         // Another picture in its place is noticed, and what was read before is not mistaken for it.
-        study.areaNames[0].borrowed->picture = 0;
+        study.areaChoices[0].borrowed->picture = 0;
         const auto green = *readSubject(study, kept);
         QVERIFY(wantedAt(*green, 0.5, 0.5).a < -20);
-        study.areaNames[0].borrowed->picture = 2;
+        study.areaChoices[0].borrowed->picture = 2;
         QVERIFY(!readSubject(study, kept).ok());
     }
 
@@ -282,7 +282,7 @@ class TestStudy : public QObject {
 
     void kindsAndPlanesAreTakenFromTheArtist() {
         Study study = smallStudy();
-        study.areaNames[0].kind = subject::AreaKind::metal;
+        study.areaChoices[0].kind = subject::AreaKind::metal;
         const auto reading = readingOf(study);
         const auto ball = std::size_t(subject::labelAt(reading->areas.map, 0.5, 0.5));
         QCOMPARE(int(reading->areas.list[ball].kind), int(subject::AreaKind::metal));
@@ -327,7 +327,7 @@ class TestStudy : public QObject {
         QCOMPARE(outOfBounds(study)->where, std::string("layers an area"));
         QCOMPARE(outOfBounds(study)->allowed, std::string("2 to 6"));
         study = fullStudy();
-        study.areaNames[0].colour.warmer = 21;
+        study.areaChoices[0].colour.warmer = 21;
         QCOMPARE(outOfBounds(study)->where, std::string("warmth"));
         study = fullStudy();
         study.thresholds.assign(9, 5);
@@ -336,7 +336,7 @@ class TestStudy : public QObject {
         study.frame.degrees = 361;
         QCOMPARE(outOfBounds(study)->where, std::string("frame's turn"));
         study = fullStudy();
-        study.areaNames[0].borrowed->picture = 2;
+        study.areaChoices[0].borrowed->picture = 2;
         QCOMPARE(outOfBounds(study)->allowed, std::string("1 to 2"));
         study = fullStudy();
         study.squint = NAN;

@@ -139,7 +139,7 @@ class TestConstruction : public QObject {
         planning::Study study = smallStudy();
         study.measures = {{{0.3, 0.5}, {0.7, 0.5}}, {{0.5, 0.2}, {0.5, 0.9}}};
         study.unit = 0;
-        study.areaNames[0].plane = subject::Plane::foreground;
+        study.areaChoices[0].plane = subject::Plane::foreground;
         planning::Kept kept;
         const auto reading = planning::readSubject(study, kept);
         QVERIFY(reading.ok());

@@ -106,21 +106,21 @@ class TestStorage : public QObject {
         study.tray = "field box";
         study.areaEdits = {{subject::AreaEdit::Kind::part, {{{0.1, 0.2}, {0.15, 0.25}}, {{0.3, 1.4}}}}};
         study.others = {study.reference};
-        study.areaNames.push_back({0.2,
-                                   0.3,
-                                   "coat",
-                                   {},
-                                   false,
-                                   subject::AreaKind::fur,
-                                   {1.1, 0.9, -0.5, 3},
-                                   planning::Borrowing{0, {{0.1, 0.1}, {0.6, 0.7}}}});
+        study.areaChoices.push_back({0.2,
+                                     0.3,
+                                     "coat",
+                                     {},
+                                     false,
+                                     subject::AreaKind::fur,
+                                     {1.1, 0.9, -0.5, 3},
+                                     planning::Borrowing{0, {{0.1, 0.1}, {0.6, 0.7}}}});
         study.thresholds = {2.5, 4, 7.25};
         study.colour = {0.8, 1.2, 0.3, -4};
         study.pairs = {{{0.1, 0.2}, {0.8, 0.2}}};
         study.directions = {{{0.5, 0.5}, {0.6, 0.7}}};
         study.measures = {{{0.2, 0.2}, {0.4, 0.2}}, {{0.2, 0.2}, {0.2, 0.9}}};
         study.unit = 1;
-        study.areaNames.push_back({0.9, 0.9, "", subject::Plane::foreground, true});
+        study.areaChoices.push_back({0.9, 0.9, "", subject::Plane::foreground, true});
         study.frame = {0.4, 0.625, 0.5, -3.25, colour::Xyz{0.3, 0.31, 0.4}};
         study.light = colour::Light::led;
         QVERIFY(writeDocument({study, smallLibrary()}, file.toStdString()).ok());
@@ -353,14 +353,14 @@ class TestStorage : public QObject {
         study.ground = planning::Ground::none;
         study.light = colour::Light::led;
         study.areaEdits = {{subject::AreaEdit::Kind::cutOut, {{{0.1, 0.1}, {0.3, 0.1}, {0.2, 0.4}}}}};
-        study.areaNames.push_back({0.2,
-                                   0.3,
-                                   "cloth",
-                                   subject::Plane::foreground,
-                                   true,
-                                   subject::AreaKind::cloth,
-                                   {1.5, 1, 1, -3},
-                                   planning::Borrowing{0, {{0.1, 0.2}, {0.3, 0.4}}}});
+        study.areaChoices.push_back({0.2,
+                                     0.3,
+                                     "cloth",
+                                     subject::Plane::foreground,
+                                     true,
+                                     subject::AreaKind::cloth,
+                                     {1.5, 1, 1, -3},
+                                     planning::Borrowing{0, {{0.1, 0.2}, {0.3, 0.4}}}});
         study.pairs = {{{0.1, 0.1}, {0.9, 0.9}}};
         study.directions = {{{0.5, 0.4}, {0.5, 0.6}}};
         study.measures = {{{0.1, 0.5}, {0.4, 0.5}}};

@@ -22,7 +22,7 @@ inline planning::Study smallStudy() {
     study.heightMillimetres = 180;
     study.areas = 4;
     study.stickLimit = 10;
-    study.areaNames = {{0.5, 0.5, "ball"}};
+    study.areaChoices = {{0.5, 0.5, "ball"}};
     return study;
 }
 

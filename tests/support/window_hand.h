@@ -13,7 +13,12 @@
 /// What a hand does at the real main window.
 
 inline bool planned(app::MainWindow& window) {
-    return QTest::qWaitFor([&] { return window.session().isPlanCurrent(); }, 60000);
+    return QTest::qWaitFor([&] { return !window.isOpening() && window.session().isPlanCurrent(); }, 60000);
+}
+
+/// Opens a file and waits until it has been read.
+inline bool hasOpened(app::MainWindow& window, const QString& file) {
+    return window.openFile(file) && QTest::qWaitFor([&] { return !window.isOpening(); }, 20000);
 }
 
 /// A window with this study, planned and active; null if it does not come to that.

@@ -21,7 +21,7 @@ constexpr int mapWidth = 560;
 
 }  // namespace
 
-LayersStation::LayersStation(Session& session) : Station(session, tr("The section"), tr("layers from the paper up")) {
+LayersStation::LayersStation(Desk& desk) : Station(desk, tr("The section"), tr("layers from the paper up")) {
     detail_ = new QComboBox;
     for (const auto detail : {planning::Detail::suggest, planning::Detail::usual, planning::Detail::fine})
         detail_->addItem(wording::detailWord(detail));

@@ -14,7 +14,7 @@ class LayersStation : public Station {
     Q_OBJECT
 
  public:
-    explicit LayersStation(Session& session);
+    explicit LayersStation(Desk& desk);
     QString name() const override { return tr("Layers"); }
     QString decided() const override;
     MarginText margin() const override;

@@ -9,12 +9,12 @@
 #include "colour/difference.h"
 #include "colour/srgb.h"
 #include "materials/doubles.h"
-#include "storage/text.h"
 #include "wording/sentences.h"
+#include "wording/text.h"
 
 namespace app {
 
-using storage::text;
+using wording::text;
 
 namespace {
 

@@ -34,6 +34,11 @@ KeptFields::KeptFields(QWidget* parent) : QWidget(parent) {
     photographs_ = new QHBoxLayout(strip);
     photographs_->setContentsMargins(0, 0, 0, 0);
     photographs_->setSpacing(4);
+    attach_ = new QPushButton;
+    connect(attach_, &QPushButton::clicked, this, &KeptFields::attachWanted);
+    photographs_->addWidget(attach_);
+    photographs_->addStretch(1);
+    showPhotographs({});
     form->addRow(tr("Photos"), strip);
     connect(stock_, &QComboBox::activated, this, [this](int stock) {
         Q_EMIT edited(tr("What is left"),
@@ -53,29 +58,32 @@ KeptFields::KeptFields(QWidget* parent) : QWidget(parent) {
     line(notes_, tr("Notes"), &Owned::notes);
 }
 
-void KeptFields::show(const std::vector<Owned>& things, const QList<std::pair<QString, QPixmap>>& photographs) {
+void KeptFields::show(const std::vector<Owned>& things) {
     const Owned shown = things.empty() ? Owned{} : things.front();
     stock_->setCurrentIndex(int(shown.stock));
     box_->setText(QString::fromStdString(shown.box));
     showValue(slot_, shown.slot);
     notes_->setText(QString::fromStdString(shown.notes));
-    while (QLayoutItem* item = photographs_->takeAt(0)) {
-        if (item->widget()) item->widget()->deleteLater();
+    attach_->setEnabled(things.size() == 1);
+    showPhotographs({});
+}
+
+void KeptFields::showPhotographs(const QList<std::pair<QString, QImage>>& photographs) {
+    while (photographs_->indexOf(attach_) > 0) {
+        QLayoutItem* item = photographs_->takeAt(0);
+        item->widget()->deleteLater();
         delete item;
     }
-    for (const auto& [key, look] : photographs) {
+    for (qsizetype i = 0; i < photographs.size(); ++i) {
         auto* button = new QPushButton;
-        button->setIcon(look);
+        button->setIcon(QPixmap::fromImage(photographs[i].second));
         button->setIconSize({36, 26});
         button->setAccessibleName(tr("Photograph"));
-        connect(button, &QPushButton::clicked, this, [this, k = key] { Q_EMIT photographOpened(k); });
-        photographs_->addWidget(button);
+        connect(button, &QPushButton::clicked, this,
+                [this, key = photographs[i].first] { Q_EMIT photographOpened(key); });
+        photographs_->insertWidget(int(i), button);
     }
-    auto* attach = new QPushButton(photographs.isEmpty() ? tr("Attach a photograph…") : tr("Attach…"));
-    attach->setEnabled(things.size() == 1);
-    connect(attach, &QPushButton::clicked, this, &KeptFields::attachWanted);
-    photographs_->addWidget(attach);
-    photographs_->addStretch(1);
+    attach_->setText(photographs.isEmpty() ? tr("Attach a photograph…") : tr("Attach…"));
 }
 
 }  // namespace app

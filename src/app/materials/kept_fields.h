@@ -9,6 +9,7 @@
 class QComboBox;
 class QHBoxLayout;
 class QLineEdit;
+class QPushButton;
 class QSpinBox;
 
 namespace app {
@@ -20,8 +21,10 @@ class KeptFields : public QWidget {
  public:
     explicit KeptFields(QWidget* parent = nullptr);
 
-    /// The first thing's; a photograph by its key and what it looks like.
-    void show(const std::vector<materials::Owned>& things, const QList<std::pair<QString, QPixmap>>& photographs);
+    /// The first thing's.
+    void show(const std::vector<materials::Owned>& things);
+    /// Its photographs by their keys, small, once they have been read.
+    void showPhotographs(const QList<std::pair<QString, QImage>>& photographs);
 
  Q_SIGNALS:
     /// A field was changed, for all that is chosen.
@@ -35,6 +38,7 @@ class KeptFields : public QWidget {
     QSpinBox* slot_;
     QLineEdit* notes_;
     QHBoxLayout* photographs_;
+    QPushButton* attach_;
 };
 
 }  // namespace app

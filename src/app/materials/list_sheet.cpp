@@ -13,16 +13,15 @@
 #include "app/widgets/fields.h"
 #include "materials/names.h"
 #include "wording/sentences.h"
+#include "wording/text.h"
 
 namespace app {
+
+using wording::text;
 
 namespace {
 
 constexpr int shownRows = 6, shownBad = 500;
-
-QString text(std::string_view s) {
-    return QString::fromUtf8(s.data(), qsizetype(s.size()));
-}
 
 }  // namespace
 

@@ -88,11 +88,19 @@ void MaterialsWindow::makeMenus() {
     add(menu, tr("Close"), QKeySequence::Close, [this] { close(); });
 
     QMenu* edit = menuBar()->addMenu(tr("&Edit"));
-    QAction* undo = own_.history().createUndoAction(this, tr("Undo"));
-    undo->setShortcut(QKeySequence::Undo);
-    QAction* redo = own_.history().createRedoAction(this, tr("Redo"));
+    QAction* undo = add(edit, tr("Undo"), QKeySequence::Undo, [this] { own_.undo(); });
+    QAction* redo = add(edit, tr("Redo"), {}, [this] { own_.redo(); });
     redo->setShortcuts({QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_Z), QKeySequence(Qt::CTRL | Qt::Key_Y)});
-    edit->addActions({undo, redo});
+    const auto follow = [this, undo, redo] {
+        const QUndoStack& history = own_.history();
+        undo->setText(tr("Undo %1").arg(history.undoText()));
+        redo->setText(tr("Redo %1").arg(history.redoText()));
+        undo->setEnabled(history.canUndo() && !own_.isWriting());
+        redo->setEnabled(history.canRedo() && !own_.isWriting());
+    };
+    connect(&own_.history(), &QUndoStack::indexChanged, this, follow);
+    connect(&own_, &OwnDrawer::writingChanged, this, follow);
+    follow();
     edit->addSeparator();
     add(edit, tr("Select all that is shown"), QKeySequence::SelectAll, [this] {
         std::set<int> everything;
@@ -227,9 +235,9 @@ void MaterialsWindow::addThing() {
     fresh.source = materials::ColourSource::typed;
     connect(openEditor({fresh}, true), &ThingEditor::taken, this, [this](std::vector<Owned> told) {
         Owned& owned = told.front();
-        const std::string stem = materials::idStem(materials::nameOf(owned));
-        std::string id = stem;
-        for (int n = 2; own_.thing(id); ++n) id = stem + "-" + std::to_string(n);
+        int tried = 0;
+        const std::string id = materials::freeId(
+            materials::nameOf(owned), [this](const std::string& one) { return own_.thing(one) != nullptr; }, tried);
         std::visit([&](auto& what) { what.id = id; }, owned.what);
         if (!own_.apply(tr("Put in %1").arg(QString::fromStdString(materials::nameOf(owned))), {.put = {owned}}))
             return;
@@ -257,53 +265,84 @@ void MaterialsWindow::findColourIn(const QString& file) {
              [this](colour::Srgb8 colour) { find_->setText(QString::fromStdString(colour::hexFromSrgb8(colour))); });
 }
 
-bool MaterialsWindow::attach(const QString& file) {
-    const auto bytes = common::readFile(file.toStdString(), subject::mostPictureBytes);
-    if (!bytes) return say(bytes.problem()), false;
-    // What is no picture is refused before it is held.
-    if (const auto image = ColourPick::read(*bytes, file.toStdString()); !image) return say(image.problem()), false;
-    const auto key = own_.store().keep({QFileInfo(file).fileName().toStdString(), *bytes});
-    if (!key) return say(key.problem()), false;
-    change(tr("Attach a photograph"), [&](Owned& owned) {
-        if (std::ranges::find(owned.photographs, *key) == owned.photographs.end()) owned.photographs.push_back(*key);
-    });
-    return true;
+void MaterialsWindow::attach(const QString& file) {
+    files_.run(
+        [name = file.toStdString(), title = QFileInfo(file).fileName().toStdString(),
+         &store = own_.store()](const common::Progress&) -> common::Result<std::string> {
+            const auto bytes = common::readFile(name, subject::mostPictureBytes);
+            if (!bytes) return bytes.problem();
+            // What is no picture is refused before it is held.
+            if (const auto image = ColourPick::read(*bytes, name); !image) return image.problem();
+            const auto other = store.another();
+            if (!other) return other.problem();
+            return (*other)->keep({title, *bytes});
+        },
+        [this, things = selected()](const common::Result<std::string>& key) {
+            if (!key) return say(key.problem());
+            change(tr("Attach a photograph"), things, [&](Owned& owned) {
+                if (std::ranges::find(owned.photographs, *key) == owned.photographs.end())
+                    owned.photographs.push_back(*key);
+            });
+        });
 }
 
-QPixmap MaterialsWindow::thumbnailOf(const std::string& key) const {
-    const auto photograph = own_.store().photograph(key);
-    if (!photograph) return {};
+namespace {
+
+/// A photograph decoded small.
+QImage thumbnailOf(const storage::Photograph& photograph) {
     QBuffer buffer;
-    buffer.setData(reinterpret_cast<const char*>(photograph->bytes.data()), qsizetype(photograph->bytes.size()));
-    // Decoded small: a photograph of many megapixels would hold up the window.
+    buffer.setData(reinterpret_cast<const char*>(photograph.bytes.data()), qsizetype(photograph.bytes.size()));
     QImageReader reader(&buffer);
     reader.setAutoTransform(true);
     reader.setScaledSize(reader.size().scaled(72, 52, Qt::KeepAspectRatio));
     const QImage image = reader.read();
-    if (!image.isNull()) return QPixmap::fromImage(image);
+    if (!image.isNull()) return image;
     // A format that Qt does not know.
-    const auto other = ColourPick::read(photograph->bytes, photograph->name);
-    return other ? QPixmap::fromImage(other->scaled(72, 52, Qt::KeepAspectRatio)) : QPixmap();
+    const auto other = ColourPick::read(photograph.bytes, photograph.name);
+    return other ? other->scaled(72, 52, Qt::KeepAspectRatio) : QImage();
+}
+
+}  // namespace
+
+void MaterialsWindow::seekPhotographs(const Owned& thing) {
+    photographs_.run(
+        [keys = thing.photographs, &store = own_.store()](const common::Progress&) {
+            QList<std::pair<QString, QImage>> small;
+            if (const auto other = store.another())
+                for (const std::string& key : keys)
+                    if (const auto photograph = (*other)->photograph(key))
+                        small << std::pair(QString::fromStdString(key), thumbnailOf(*photograph));
+            return small;
+        },
+        [this](const QList<std::pair<QString, QImage>>& small) { fields_->showPhotographs(small); });
 }
 
 void MaterialsWindow::openPhotograph(const QString& key) {
-    const auto photograph = own_.store().photograph(key.toStdString());
-    if (!photograph) return say(photograph.problem());
-    const auto image = ColourPick::read(photograph->bytes, photograph->name);
-    if (!image) return say(image.problem());
-    auto* pick = new ColourPick(this, *image);
-    pick->allowDetaching();
-    connect(pick, &ColourPick::picked, this, [this](colour::Srgb8 colour) {
-        change(tr("Pick its colour"), [colour](Owned& owned) {
-            materials::setColour(owned, colour);
-            owned.source = materials::ColourSource::picked;
-            owned.colourError = 0;
+    files_.run(
+        [key = key.toStdString(), &store = own_.store()](const common::Progress&) -> common::Result<QImage> {
+            const auto other = store.another();
+            if (!other) return other.problem();
+            const auto photograph = (*other)->photograph(key);
+            if (!photograph) return photograph.problem();
+            return ColourPick::read(photograph->bytes, photograph->name);
+        },
+        [this, key](const common::Result<QImage>& image) {
+            if (!image) return say(image.problem());
+            auto* pick = new ColourPick(this, *image);
+            pick->allowDetaching();
+            connect(pick, &ColourPick::picked, this, [this](colour::Srgb8 colour) {
+                change(tr("Pick its colour"), [colour](Owned& owned) {
+                    materials::setColour(owned, colour);
+                    owned.source = materials::ColourSource::picked;
+                    owned.colourError = 0;
+                });
+            });
+            connect(pick, &ColourPick::detached, this, [this, key] {
+                change(tr("Detach a photograph"),
+                       [key](Owned& owned) { std::erase(owned.photographs, key.toStdString()); });
+            });
+            pick->open();
         });
-    });
-    connect(pick, &ColourPick::detached, this, [this, key] {
-        change(tr("Detach a photograph"), [key](Owned& owned) { std::erase(owned.photographs, key.toStdString()); });
-    });
-    pick->open();
 }
 
 void MaterialsWindow::takeIn(const QString& file) {

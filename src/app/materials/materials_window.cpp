@@ -20,15 +20,16 @@ namespace app {
 
 using materials::Owned;
 
-MaterialsWindow::MaterialsWindow(storage::MaterialsStore& store) : own_(store) {
+MaterialsWindow::MaterialsWindow(OwnDrawer& own) : own_(own) {
     setWindowTitle(tr("Materials · Yawning Dune"));
     makeFrame();
     makeMenus();
     resize(1280, 800);
     connect(&own_, &OwnDrawer::changed, this, &MaterialsWindow::onDrawerChanged);
+    connect(&own_, &OwnDrawer::writingChanged, this, &MaterialsWindow::describe);
     connect(&own_, &OwnDrawer::problemMet, this, &MaterialsWindow::say);
     onDrawerChanged();
-    if (const auto why = store.whyReadOnly()) say(*why);
+    if (const auto why = own_.store().whyReadOnly()) say(*why);
     if (own_.unreadable()) say(*own_.unreadable());
 }
 
@@ -116,7 +117,8 @@ void MaterialsWindow::makeFrame() {
     connect(view_, &DrawerView::selectionChanged, this, &MaterialsWindow::describe);
     connect(view_, &DrawerView::opened, this, &MaterialsWindow::editChosen);
     connect(paper_, &QComboBox::activated, this, &MaterialsWindow::describe);
-    connect(fields_, &KeptFields::edited, this, &MaterialsWindow::change);
+    connect(fields_, &KeptFields::edited, this,
+            qOverload<const QString&, const std::function<void(Owned&)>&>(&MaterialsWindow::change));
     connect(fields_, &KeptFields::photographOpened, this, &MaterialsWindow::openPhotograph);
 }
 
@@ -141,7 +143,6 @@ void MaterialsWindow::onDrawerChanged() {
         if (const Owned* owned = own_.thing(id)) kept.insert(int(owned - drawer().things.data()));
     view_->select(kept);
     describe();
-    Q_EMIT drawerChanged();
 }
 
 void MaterialsWindow::arrange() {
@@ -169,10 +170,13 @@ std::vector<std::string> MaterialsWindow::shownIds() const {
 }
 
 void MaterialsWindow::change(const QString& what, const std::function<void(Owned&)>& edit) {
-    const std::vector<Owned> before = selected();
-    std::vector<Owned> after = before;
-    for (Owned& owned : after) edit(owned);
-    if (after != before) own_.apply(what, {.put = after});
+    change(what, selected(), edit);
+}
+
+void MaterialsWindow::change(const QString& what, std::vector<Owned> things, const std::function<void(Owned&)>& edit) {
+    const std::vector<Owned> before = things;
+    for (Owned& owned : things) edit(owned);
+    if (things != before) own_.apply(what, {.put = std::move(things)});
 }
 
 void MaterialsWindow::listPapers() {
@@ -270,16 +274,14 @@ void MaterialsWindow::describe() {
         text.paragraphs << tr("What you say below goes for all of them.");
     }
     margin_->setText(text);
-    const bool mayChange = !own_.store().isReadOnly();
+    const bool mayChange = !own_.store().isReadOnly() && !own_.isWriting();
     nearest_->setEnabled(nearest_->isChecked() || (things.size() == 1 && materials::colourOf(things[0])));
     fields_->setEnabled(!things.empty() && mayChange);
     for (QAction* action : changing_) action->setEnabled(mayChange);
     for (QAction* action : forChosen_) action->setEnabled(mayChange && !things.empty());
-    QList<std::pair<QString, QPixmap>> photographs;
-    if (things.size() == 1)
-        for (const std::string& key : things[0].photographs)
-            photographs << std::pair(QString::fromStdString(key), thumbnailOf(key));
-    fields_->show(things, photographs);
+    fields_->show(things);
+    photographs_.stop();
+    if (things.size() == 1 && !things[0].photographs.empty()) seekPhotographs(things[0]);
     seekSubstitutes();
 }
 

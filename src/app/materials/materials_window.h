@@ -24,13 +24,13 @@ class MaterialsWindow : public QMainWindow {
     Q_OBJECT
 
  public:
-    /// The store must live longer than the window.
-    explicit MaterialsWindow(storage::MaterialsStore& store);
+    /// The drawer must live longer than the window.
+    explicit MaterialsWindow(OwnDrawer& own);
 
     const materials::Drawer& drawer() const { return own_.drawer(); }
     DrawerView& view() { return *view_; }
     Margin& margin() { return *margin_; }
-    QUndoStack& history() { return own_.history(); }
+    OwnDrawer& own() { return own_; }
 
     /// Opens the sheet on which a list (CSV, .gpl, CGATS) is looked through before it is taken in; a whole drawer
     /// (.json) is taken in at once.
@@ -44,13 +44,10 @@ class MaterialsWindow : public QMainWindow {
     void readWithReader();
     void editChosen();
     void addThing();
-    /// Takes one thing's photograph or scan in.
-    bool attach(const QString& file);
+    /// Takes a photograph or scan of the one thing that is chosen in.
+    void attach(const QString& file);
     /// Lays what is shown out by how near it is to a colour of this picture.
     void findColourIn(const QString& file);
-
- Q_SIGNALS:
-    void drawerChanged();
 
  private:
     void makeFrame();
@@ -63,6 +60,8 @@ class MaterialsWindow : public QMainWindow {
     void onDrawerChanged();
     /// Changes all that is selected, as one step.
     void change(const QString& what, const std::function<void(materials::Owned&)>& edit);
+    void change(const QString& what, std::vector<materials::Owned> things,
+                const std::function<void(materials::Owned&)>& edit);
     std::vector<materials::Owned> selected() const;
     /// What is shown, in its order; and of that the ids of what has a colour, as the rows of a card.
     std::vector<materials::Owned> shown() const;
@@ -78,14 +77,15 @@ class MaterialsWindow : public QMainWindow {
     void renameTray();
     void giveUpTray();
     void merge();
-    QPixmap thumbnailOf(const std::string& key) const;
+    /// Shows the photographs of the one thing that is chosen, small, once they have been read in the background.
+    void seekPhotographs(const materials::Owned& thing);
     void openPhotograph(const QString& key);
     void pickFrom(const QString& file, const std::function<void(colour::Srgb8)>& take);
     ThingEditor* openEditor(std::vector<materials::Owned> things, bool isNew);
     void say(const common::Problem& problem);
     void tell(const QString& head, const QString& sentence);
 
-    OwnDrawer own_;
+    OwnDrawer& own_;
     Wanted wanted_;
 
     QComboBox* tray_ = nullptr;
@@ -100,6 +100,7 @@ class MaterialsWindow : public QMainWindow {
     QList<QAction*> changing_;   // need a drawer that may be changed
     QList<QAction*> forChosen_;  // and something that is chosen
     Background substitutes_{this};
+    Background photographs_{this};
     Background files_{this};
 };
 

@@ -6,34 +6,40 @@
 
 namespace app {
 
+/// What has been written: the history only shows it.
 class OwnDrawer::Step : public QUndoCommand {
  public:
-    Step(OwnDrawer& drawer, const QString& what, Change there, storage::DrawerChange back, bool isWritten = false)
+    Step(OwnDrawer& drawer, const QString& what, const Change& change)
         : QUndoCommand(what),
-          drawer_(drawer),
-          there_(std::move(there)),
-          back_(std::move(back)),
-          isWritten_(isWritten) {}
+          there(change),
+          back(std::make_shared<storage::DrawerChange>(drawer.reversed(*change))),
+          drawer_(drawer) {}
 
-    void redo() override {
-        // A step that could not be written does not stay in the history.
-        if (!isWritten_) setObsolete(!drawer_.write(*there_));
-        isWritten_ = false;
-    }
-    void undo() override { drawer_.write(back_); }
+    void redo() override { drawer_.take(*there); }
+    void undo() override { drawer_.take(*back); }
+
+    const Change there, back;
 
  private:
     OwnDrawer& drawer_;
-    Change there_;
-    storage::DrawerChange back_;
-    bool isWritten_;  // before it comes into the history
 };
 
 OwnDrawer::OwnDrawer(storage::MaterialsStore& store) : store_(store) {
+    read();
+}
+
+void OwnDrawer::read() {
+    unreadable_.reset();
     if (auto drawer = store_.drawer(&unreadable_))
         drawer_ = *std::move(drawer);
     else
         unreadable_ = drawer.problem();
+}
+
+void OwnDrawer::lookAgain() {
+    if (!store_.isReadOnly()) return;
+    read();
+    Q_EMIT changed();
 }
 
 const materials::Owned* OwnDrawer::thing(const std::string& id) const {
@@ -67,40 +73,48 @@ storage::DrawerChange OwnDrawer::reversed(const storage::DrawerChange& change) c
 }
 
 bool OwnDrawer::apply(const QString& what, storage::DrawerChange change) {
-    const int before = history_.index();
-    auto back = reversed(change);
-    history_.push(new Step(*this, what, std::make_shared<storage::DrawerChange>(std::move(change)), std::move(back)));
-    return history_.index() > before;
-}
-
-void OwnDrawer::applyInBackground(const QString& what, storage::DrawerChange change, std::function<void(bool)> done) {
-    const Change shared = std::make_shared<storage::DrawerChange>(std::move(change));
-    const auto work = [this, shared](const common::Progress&) -> common::Done {
-        const auto other = store_.another();
-        if (!other) return other.problem();
-        return (*other)->apply(*shared);
-    };
-    background_.run(work, [this, what, shared, done](const common::Done& written) {
-        if (!written) {
-            Q_EMIT problemMet(written.problem());
-            return done(false);
-        }
-        auto back = reversed(*shared);
-        drawer_ = storage::applied(std::move(drawer_), *shared);
-        history_.push(new Step(*this, what, shared, std::move(back), true));
-        Q_EMIT changed();
-        done(true);
-    });
-}
-
-bool OwnDrawer::write(const storage::DrawerChange& change) {
     if (const auto done = store_.apply(change); !done) {
         Q_EMIT problemMet(done.problem());
         return false;
     }
+    history_.push(new Step(*this, what, std::make_shared<storage::DrawerChange>(std::move(change))));
+    return true;
+}
+
+void OwnDrawer::applyInBackground(const QString& what, storage::DrawerChange change, std::function<void(bool)> done) {
+    const Change shared = std::make_shared<storage::DrawerChange>(std::move(change));
+    write(
+        shared, [this, what, shared] { history_.push(new Step(*this, what, shared)); }, std::move(done));
+}
+
+void OwnDrawer::undo() {
+    if (!history_.canUndo() || isWriting()) return;
+    write(static_cast<const Step*>(history_.command(history_.index() - 1))->back, [this] { history_.undo(); }, {});
+}
+
+void OwnDrawer::redo() {
+    if (!history_.canRedo() || isWriting()) return;
+    write(static_cast<const Step*>(history_.command(history_.index()))->there, [this] { history_.redo(); }, {});
+}
+
+void OwnDrawer::write(const Change& change, std::function<void()> then, std::function<void(bool)> done) {
+    const auto work = [this, change](const common::Progress&) -> common::Done {
+        const auto other = store_.another();
+        if (!other) return other.problem();
+        return (*other)->apply(*change);
+    };
+    background_.run(work, [this, then = std::move(then), done = std::move(done)](const common::Done& written) {
+        if (written) then();
+        Q_EMIT writingChanged();
+        if (!written) Q_EMIT problemMet(written.problem());
+        if (done) done(written.ok());
+    });
+    Q_EMIT writingChanged();
+}
+
+void OwnDrawer::take(const storage::DrawerChange& change) {
     drawer_ = storage::applied(std::move(drawer_), change);
     Q_EMIT changed();
-    return true;
 }
 
 }  // namespace app

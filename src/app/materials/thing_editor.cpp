@@ -10,12 +10,12 @@
 
 #include "app/materials/drawer_view.h"
 #include "materials/hazards.h"
-#include "storage/text.h"
 #include "wording/sentences.h"
+#include "wording/text.h"
 
 namespace app {
 
-using storage::text;
+using wording::text;
 
 using materials::Owned;
 

@@ -138,8 +138,8 @@ class PaperStation::Offcuts : public QWidget {
     QList<QList<QImage>> swatches_;
 };
 
-PaperStation::PaperStation(Session& session)
-    : Station(session, tr("The offcuts"), tr("the same five sticks on each, best paper first")) {
+PaperStation::PaperStation(Desk& desk)
+    : Station(desk, tr("The offcuts"), tr("the same five sticks on each, best paper first")) {
     best_ = new QPushButton(tr("Take the best ranked"));
     set_ = new QPushButton(tr("Set this paper"));
     choices_->addWidget(best_);

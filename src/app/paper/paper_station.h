@@ -11,7 +11,7 @@ class PaperStation : public Station {
     Q_OBJECT
 
  public:
-    explicit PaperStation(Session& session);
+    explicit PaperStation(Desk& desk);
     QString name() const override { return tr("Paper"); }
     QString decided() const override;
     MarginText margin() const override;

@@ -130,10 +130,11 @@ class SticksStation::Tray : public QWidget {
     int selected_ = -1;
 };
 
-SticksStation::SticksStation(Session& session) : Station(session, tr("The tray"), tr("light above dark")) {
+SticksStation::SticksStation(Desk& desk) : Station(desk, tr("The tray"), tr("light above dark")) {
     from_ = new QComboBox;
     addField(choices_, tr("Draw from"), from_);
-    connect(from_, &QComboBox::activated, this, [this] { Q_EMIT trayWanted(from_->currentData().toString()); });
+    connect(from_, &QComboBox::activated, this, [this] { desk_.drawFrom(from_->currentData().toString()); });
+    connect(&desk_, &Desk::traysChanged, this, &SticksStation::listTrays);
     limit_ = wholeNumber(int(planning::stickBounds.least), int(planning::stickBounds.most));
     addField(choices_, tr("At most"), limit_);
     limit_->setSuffix(tr(" sticks"));
@@ -155,13 +156,13 @@ SticksStation::SticksStation(Session& session) : Station(session, tr("The tray")
         session_.choose(
             tr("Layers an area"), [&](planning::Study& study) { study.layers = layers; }, QStringLiteral("layers"));
     });
-    setTrays({});
+    listTrays();
 }
 
-void SticksStation::setTrays(const QStringList& names) {
+void SticksStation::listTrays() {
     from_->clear();
     from_->addItem(tr("the whole drawer"), QString());
-    for (const QString& name : names) from_->addItem(name, name);
+    for (const QString& name : desk_.trays()) from_->addItem(name, name);
     refresh();
 }
 

@@ -12,9 +12,7 @@ class SticksStation : public Station {
     Q_OBJECT
 
  public:
-    explicit SticksStation(Session& session);
-    /// Trays that a study may draw from, by their names.
-    void setTrays(const QStringList& names);
+    explicit SticksStation(Desk& desk);
     QString name() const override { return tr("Sticks"); }
     QString decided() const override;
     MarginText margin() const override;
@@ -23,12 +21,9 @@ class SticksStation : public Station {
     void point(const QPointF& fraction) override;
     void refresh() override;
 
- Q_SIGNALS:
-    /// The study is to draw from this tray, or from the whole drawer if it is empty, as they are now.
-    void trayWanted(const QString& name);
-
  private:
     class Tray;
+    void listTrays();
     std::vector<planning::LayerPlace> layersOf(int stick) const;
 
     Tray* tray_;

@@ -28,7 +28,7 @@ QPolygonF polygonOf(const subject::Scribble& scribble) {
 
 }  // namespace
 
-AreasLeaf::AreasLeaf(Session& session, OnSubject& on) : SubjectLeaf(session, on) {
+AreasLeaf::AreasLeaf(Desk& desk, OnSubject& on) : SubjectLeaf(desk, on) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(8);
@@ -130,7 +130,7 @@ QLayout* AreasLeaf::makePairRow() {
     connect(source_, &QComboBox::activated, this, [this](int index) {
         on_.line.reset();
         on_.lookedAt = index - 1;
-        if (index == 0) sayOfArea(tr("Colours of its own"), [](planning::AreaName& area) { area.borrowed.reset(); });
+        if (index == 0) sayOfArea(tr("Colours of its own"), [](planning::AreaChoice& area) { area.borrowed.reset(); });
         refresh();
         Q_EMIT looksDifferent();
     });
@@ -162,16 +162,16 @@ QLayout* AreasLeaf::makeAreaRow() {
         if (!name_->isModified()) return;
         name_->setModified(false);
         sayOfArea(tr("Area's name"),
-                  [name = name_->text().trimmed().toStdString()](planning::AreaName& area) { area.name = name; });
+                  [name = name_->text().trimmed().toStdString()](planning::AreaChoice& area) { area.name = name; });
     });
     connect(kind_, &QComboBox::activated, this, [this](int kind) {
-        sayOfArea(tr("Area's kind"), [kind](planning::AreaName& area) { area.kind = subject::AreaKind(kind); });
+        sayOfArea(tr("Area's kind"), [kind](planning::AreaChoice& area) { area.kind = subject::AreaKind(kind); });
     });
     connect(plane_, &QComboBox::activated, this, [this](int plane) {
-        sayOfArea(tr("Area's plane"), [plane](planning::AreaName& area) { area.plane = subject::Plane(plane); });
+        sayOfArea(tr("Area's plane"), [plane](planning::AreaChoice& area) { area.plane = subject::Plane(plane); });
     });
     connect(focal_, &QCheckBox::clicked, this, [this](bool on) {
-        sayOfArea(tr("What the picture is about"), [on](planning::AreaName& area) { area.focal = on; });
+        sayOfArea(tr("What the picture is about"), [on](planning::AreaChoice& area) { area.focal = on; });
     });
     return row;
 }
@@ -228,7 +228,7 @@ void AreasLeaf::drawn() {
         const planning::Borrowing borrowing{on_.lookedAt,
                                             {{on_.line->x1(), on_.line->y1()}, {on_.line->x2(), on_.line->y2()}}};
         sayOfArea(
-            tr("Colours from another reference"), [&](planning::AreaName& area) { area.borrowed = borrowing; },
+            tr("Colours from another reference"), [&](planning::AreaChoice& area) { area.borrowed = borrowing; },
             QStringLiteral("borrowed"));
     }
     refresh();
@@ -249,7 +249,7 @@ void AreasLeaf::showArea() {
         return;
     }
     const subject::Area& area = reading->areas.list[std::size_t(index)];
-    const planning::AreaName* said = saidOf(session_.study(), reading->areas, index);
+    const planning::AreaChoice* said = saidOf(session_.study(), reading->areas, index);
     if (!name_->hasFocus() || !name_->isModified()) {
         name_->setText(said ? QString::fromStdString(said->name) : QString());
         name_->setPlaceholderText(wording::areaNames(session_.study(), reading->areas)[index]);
@@ -332,7 +332,7 @@ QStringList AreasLeaf::sentences() const {
     if (!fellows.isEmpty())
         sentences << tr("Planned together with %1: the same layers, in the same steps.")
                          .arg(fellows.join(QStringLiteral("; ")));
-    if (const planning::AreaName* said = saidOf(study, reading->areas, index); said && said->borrowed)
+    if (const planning::AreaChoice* said = saidOf(study, reading->areas, index); said && said->borrowed)
         sentences << tr("Its colours come from %1.")
                          .arg(QString::fromStdString(study.others[std::size_t(said->borrowed->picture)]->name));
     return sentences;

@@ -18,7 +18,7 @@ class AreasLeaf : public SubjectLeaf {
     Q_OBJECT
 
  public:
-    AreasLeaf(Session& session, OnSubject& on);
+    AreasLeaf(Desk& desk, OnSubject& on);
     PicturePair::Hand hand() const override;
     void refresh() override;
     bool takesPoint(const QPointF& fraction) override;

@@ -110,7 +110,7 @@ class FrameLeaf::Board : public QWidget {
     QPolygonF frame_;  // fractions of the leading reference
 };
 
-FrameLeaf::FrameLeaf(Session& session, OnSubject& on) : SubjectLeaf(session, on) {
+FrameLeaf::FrameLeaf(Desk& desk, OnSubject& on) : SubjectLeaf(desk, on) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(8);
@@ -134,16 +134,16 @@ QLayout* FrameLeaf::makePinColumn() {
     auto* column = new QVBoxLayout;
     column->setSpacing(6);
     auto* open = new QPushButton(tr("Open picture…"));
-    connect(open, &QPushButton::clicked, this, &FrameLeaf::openPictureWanted);
+    connect(open, &QPushButton::clicked, &desk_, &Desk::openPictureWanted);
     other_ = new QPushButton(tr("Pin up another…"));
     other_->setToolTip(tr("A second reference: areas may take their colours from it."));
-    connect(other_, &QPushButton::clicked, this, &FrameLeaf::otherPictureWanted);
+    connect(other_, &QPushButton::clicked, &desk_, &Desk::otherPictureWanted);
     letGo_ = new QPushButton(tr("Take it down"));
     letGo_->setToolTip(tr("The reference that is looked at, with the colours that areas took from it."));
     connect(letGo_, &QPushButton::clicked, this, [this] {
         session_.choose(tr("Take a reference down"), [&](planning::Study& study) {
             study.others.erase(study.others.begin() + on_.lookedAt);
-            for (planning::AreaName& name : study.areaNames) {
+            for (planning::AreaChoice& name : study.areaChoices) {
                 if (!name.borrowed || name.borrowed->picture < on_.lookedAt) continue;
                 if (name.borrowed->picture == on_.lookedAt)
                     name.borrowed.reset();

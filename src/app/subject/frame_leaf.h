@@ -14,16 +14,12 @@ class FrameLeaf : public SubjectLeaf {
     Q_OBJECT
 
  public:
-    FrameLeaf(Session& session, OnSubject& on);
+    FrameLeaf(Desk& desk, OnSubject& on);
     PicturePair::Hand hand() const override { return PicturePair::Hand::line; }
     void refresh() override;
     void drawn() override { refresh(); }
     bool takesPoint(const QPointF& fraction) override;
     QStringList sentences() const override;
-
- Q_SIGNALS:
-    void openPictureWanted();
-    void otherPictureWanted();
 
  private:
     class Board;

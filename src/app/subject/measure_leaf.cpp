@@ -110,7 +110,7 @@ class MeasureLeaf::Strip : public QWidget {
     double unit_ = 0;
 };
 
-MeasureLeaf::MeasureLeaf(Session& session, OnSubject& on) : SubjectLeaf(session, on) {
+MeasureLeaf::MeasureLeaf(Desk& desk, OnSubject& on) : SubjectLeaf(desk, on) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(8);
@@ -181,7 +181,7 @@ QLayout* MeasureLeaf::makeDrawingRow() {
         Q_EMIT looksDifferent();
     });
     connect(marks_, &QSpinBox::valueChanged, this, &MeasureLeaf::looksDifferent);
-    connect(export_, &QPushButton::clicked, this, &MeasureLeaf::constructionWanted);
+    connect(export_, &QPushButton::clicked, &desk_, &Desk::constructionWanted);
     return row;
 }
 

@@ -17,16 +17,12 @@ class MeasureLeaf : public SubjectLeaf {
     Q_OBJECT
 
  public:
-    MeasureLeaf(Session& session, OnSubject& on);
+    MeasureLeaf(Desk& desk, OnSubject& on);
     PicturePair::Hand hand() const override { return PicturePair::Hand::line; }
     void refresh() override;
     void drawn() override { refresh(); }
     void addTo(Views& views) const override;
     QStringList sentences() const override;
-
- Q_SIGNALS:
-    /// To a file that ends in .svg or .pdf; the window asks where.
-    void constructionWanted();
 
  private:
     class Strip;

@@ -21,20 +21,20 @@ std::optional<subject::Line> OnSubject::taken(const Session& session) const {
     return subject::caught(reading->lab, subject::fitted(reading->lab, drawn, reach), reach);
 }
 
-const planning::AreaName* saidOf(const planning::Study& study, const subject::Areas& areas, int area) {
-    for (const planning::AreaName& said : study.areaNames)
+const planning::AreaChoice* saidOf(const planning::Study& study, const subject::Areas& areas, int area) {
+    for (const planning::AreaChoice& said : study.areaChoices)
         if (subject::labelAt(areas.map, said.x, said.y) == area) return &said;
     return nullptr;
 }
 
-planning::AreaName& toSayOf(planning::Study& study, const subject::Areas& areas, const QPointF& place) {
+planning::AreaChoice& toSayOf(planning::Study& study, const subject::Areas& areas, const QPointF& place) {
     const int area = subject::labelAt(areas.map, place.x(), place.y());
-    for (planning::AreaName& said : study.areaNames)
+    for (planning::AreaChoice& said : study.areaChoices)
         if (subject::labelAt(areas.map, said.x, said.y) == area) return said;
-    return study.areaNames.emplace_back(planning::AreaName{place.x(), place.y(), {}});
+    return study.areaChoices.emplace_back(planning::AreaChoice{place.x(), place.y(), {}});
 }
 
-void SubjectLeaf::sayOfArea(const QString& what, const std::function<void(planning::AreaName&)>& say,
+void SubjectLeaf::sayOfArea(const QString& what, const std::function<void(planning::AreaChoice&)>& say,
                             const QString& key) {
     if (on_.chosenArea(session_) < 0) return;
     session_.choose(

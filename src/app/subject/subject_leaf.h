@@ -3,7 +3,6 @@
 #include <functional>
 #include <optional>
 
-#include "app/session.h"
 #include "app/station.h"
 
 namespace app {
@@ -33,7 +32,7 @@ class SubjectLeaf : public QWidget {
     Q_OBJECT
 
  public:
-    SubjectLeaf(Session& session, OnSubject& on) : session_(session), on_(on) {}
+    SubjectLeaf(Desk& desk, OnSubject& on) : desk_(desk), session_(desk.session()), on_(on) {}
 
     virtual PicturePair::Hand hand() const = 0;
     virtual void refresh() = 0;
@@ -49,16 +48,17 @@ class SubjectLeaf : public QWidget {
 
  protected:
     /// Says something of the chosen area; choices with the same key in a row are undone as one.
-    void sayOfArea(const QString& what, const std::function<void(planning::AreaName&)>& say, const QString& key = {});
+    void sayOfArea(const QString& what, const std::function<void(planning::AreaChoice&)>& say, const QString& key = {});
     QLineF inMillimetres(const QLineF& fractions) const;
 
-    Session& session_;
+    Desk& desk_;
+    Session& session_;  // the desk's
     OnSubject& on_;
 };
 
 /// What the artist said of an area; null if nothing.
-const planning::AreaName* saidOf(const planning::Study& study, const subject::Areas& areas, int area);
+const planning::AreaChoice* saidOf(const planning::Study& study, const subject::Areas& areas, int area);
 /// What is said in the study of the area at a place (fractions), to be changed; begun there if nothing is said yet.
-planning::AreaName& toSayOf(planning::Study& study, const subject::Areas& areas, const QPointF& place);
+planning::AreaChoice& toSayOf(planning::Study& study, const subject::Areas& areas, const QPointF& place);
 
 }  // namespace app

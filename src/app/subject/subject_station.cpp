@@ -10,11 +10,11 @@
 
 namespace app {
 
-SubjectStation::SubjectStation(Session& session)
-    : Station(session, tr("The measuring strip"), tr("what the eye does with a pencil at arm's length")) {
-    auto* frame = new FrameLeaf(session, on_);
-    auto* measures = new MeasureLeaf(session, on_);
-    auto* areas = new AreasLeaf(session, on_);
+SubjectStation::SubjectStation(Desk& desk)
+    : Station(desk, tr("The measuring strip"), tr("what the eye does with a pencil at arm's length")) {
+    auto* frame = new FrameLeaf(desk, on_);
+    auto* measures = new MeasureLeaf(desk, on_);
+    auto* areas = new AreasLeaf(desk, on_);
     all_ = {frame, measures, areas};
     leaves_ = new Leaves;
     leaves_->addLeaf(choices_, tr("Frame"), tr("References, format, crop, level, grey"), frame);
@@ -22,9 +22,6 @@ SubjectStation::SubjectStation(Session& session)
     leaves_->addLeaf(choices_, tr("Areas"), tr("What belongs together, what it is, how it is lit"), areas);
     body_->addWidget(leaves_, 1);
     for (SubjectLeaf* one : all_) connect(one, &SubjectLeaf::looksDifferent, this, &SubjectStation::looksDifferent);
-    connect(frame, &FrameLeaf::openPictureWanted, this, &SubjectStation::openPictureWanted);
-    connect(frame, &FrameLeaf::otherPictureWanted, this, &SubjectStation::otherPictureWanted);
-    connect(measures, &MeasureLeaf::constructionWanted, this, &SubjectStation::constructionWanted);
     connect(leaves_, &QStackedWidget::currentChanged, this, [this] {
         // Looking at another reference for its colours ends with it.
         on_.lookedAt = -1;

@@ -14,7 +14,7 @@ class SubjectStation : public Station {
     Q_OBJECT
 
  public:
-    explicit SubjectStation(Session& session);
+    explicit SubjectStation(Desk& desk);
     QString name() const override { return tr("Subject"); }
     QString decided() const override;
     Route::Mark mark() const override { return session_.reading() ? Route::Mark::decided : Route::Mark::open; }
@@ -25,11 +25,6 @@ class SubjectStation : public Station {
     void scribble(const QPolygonF& fractions) override;
     void point(const QPointF& fraction) override;
     void refresh() override;
-
- Q_SIGNALS:
-    void openPictureWanted();
-    void otherPictureWanted();
-    void constructionWanted();
 
  private:
     SubjectLeaf* leaf() const { return all_[leaves_->currentIndex()]; }

@@ -59,8 +59,8 @@ class UnderpaintingStation::Board : public QWidget {
     QList<Card> cards_;
 };
 
-UnderpaintingStation::UnderpaintingStation(Session& session)
-    : Station(session, tr("The wash board"), tr("the ways to begin, and where the chosen one ends")) {
+UnderpaintingStation::UnderpaintingStation(Desk& desk)
+    : Station(desk, tr("The wash board"), tr("the ways to begin, and where the chosen one ends")) {
     bare_ = new QPushButton(tr("Start on bare paper"));
     lay_ = new QPushButton(tr("Lay this ground"));
     choices_->addWidget(bare_);

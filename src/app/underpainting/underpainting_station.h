@@ -11,7 +11,7 @@ class UnderpaintingStation : public Station {
     Q_OBJECT
 
  public:
-    explicit UnderpaintingStation(Session& session);
+    explicit UnderpaintingStation(Desk& desk);
     QString name() const override { return tr("Underpainting"); }
     QString decided() const override;
     MarginText margin() const override;

@@ -85,7 +85,7 @@ void ColourLeaf::chooseFor(const std::optional<QPointF>& place) {
 subject::ColourChoice ColourLeaf::chosen() const {
     const int index = area();
     if (index < 0) return session_.study().colour;
-    const planning::AreaName* said = saidOf(session_.study(), session_.reading()->areas, index);
+    const planning::AreaChoice* said = saidOf(session_.study(), session_.reading()->areas, index);
     return said ? said->colour : subject::ColourChoice{};
 }
 
@@ -124,7 +124,7 @@ void ColourLeaf::preview(const subject::ColourChoice& choice) {
     };
     const int mine = area();
     bool isLaid = false;
-    for (const planning::AreaName& said : study.areaNames) {
+    for (const planning::AreaChoice& said : study.areaChoices) {
         const int index = subject::labelAt(session_.reading()->areas.map, said.x, said.y);
         lay(index == mine ? choice : said.colour, index);
         isLaid |= index == mine;
@@ -196,7 +196,7 @@ QStringList ColourLeaf::sentences() const {
                              : tr("You choose for %1.").arg(names[area()]));
     const QString whole = wording::choiceWords(session_.study().colour);
     if (!whole.isEmpty()) sentences << tr("Whole picture: %1.").arg(whole);
-    for (const planning::AreaName& said : session_.study().areaNames) {
+    for (const planning::AreaChoice& said : session_.study().areaChoices) {
         const QString words = wording::choiceWords(said.colour);
         if (!words.isEmpty())
             sentences << tr("%1: %2.").arg(names[subject::labelAt(reading->areas.map, said.x, said.y)], words);

@@ -28,9 +28,9 @@ constexpr double screenSide = 400;
 
 }  // namespace
 
-ValuesStation::ValuesStation(Session& session) : Station(session, tr("The value ladder"), tr("each mass on its rung")) {
-    groupings_ = new GroupingsLeaf(session);
-    colour_ = new ColourLeaf(session);
+ValuesStation::ValuesStation(Desk& desk) : Station(desk, tr("The value ladder"), tr("each mass on its rung")) {
+    groupings_ = new GroupingsLeaf(session_);
+    colour_ = new ColourLeaf(session_);
     leaves_ = new Leaves;
     leaves_->addLeaf(choices_, tr("Ladder"), tr("The masses on their rungs, and where they part"), makeLadderLeaf());
     leaves_->addLeaf(choices_, tr("Groupings"), tr("Other ways to group the values, side by side"), groupings_);

@@ -20,7 +20,7 @@ class ValuesStation : public Station {
     Q_OBJECT
 
  public:
-    explicit ValuesStation(Session& session);
+    explicit ValuesStation(Desk& desk);
     QString name() const override { return tr("Values"); }
     QString decided() const override;
     Route::Mark mark() const override { return session_.reading() ? Route::Mark::decided : Route::Mark::open; }
