@@ -34,6 +34,9 @@ class Application : public QApplication {
 }  // namespace
 
 int main(int argc, char** argv) {
+    // Read before there is a screen to ask; what the environment says goes before it.
+    if (!qEnvironmentVariableIsSet("QT_SCALE_FACTOR"))
+        qputenv("QT_SCALE_FACTOR", QByteArray::number(app::magnification()));
     Application application(argc, argv);
     QApplication::setApplicationName(QStringLiteral("Yawning Dune"));
     QApplication::setApplicationVersion(QStringLiteral("0.1.0"));

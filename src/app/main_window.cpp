@@ -1,5 +1,6 @@
 #include "app/main_window.h"
 
+#include <QActionGroup>
 #include <QApplication>
 #include <QCloseEvent>
 #include <QDragEnterEvent>
@@ -242,6 +243,20 @@ void MainWindow::makeMenus() {
     add(look, tr("Mid grey frame"), {}, [takeTheme] { takeTheme(ThemeName::mid); });
     add(look, tr("Evening frame"), {}, [takeTheme] { takeTheme(ThemeName::evening); });
 
+    look->addSeparator();
+    QMenu* larger = look->addMenu(tr("Words and controls larger"));
+    auto* sizes = new QActionGroup(this);
+    for (const int percent : {100, 125, 150, 200}) {
+        QAction* action = larger->addAction(tr("%1 %").arg(percent));
+        action->setCheckable(true);
+        action->setChecked(std::lround(magnification() * 100) == percent);
+        sizes->addAction(action);
+        connect(action, &QAction::triggered, this, [this, percent] {
+            setMagnification(percent / 100.0);
+            say(tr("Words and controls have %1 % of their usual size from the next start on.").arg(percent));
+        });
+    }
+
     QMenu* go = menuBar()->addMenu(tr("&Route"));
     for (int i = 0; i < int(stations_.size()); ++i)
         add(go, stations_[i]->name(), QKeySequence(Qt::Key_1 + i), [this, i] { goTo(i); });
@@ -309,8 +324,9 @@ void MainWindow::showStation() {
     const Station* current = stations_[station()];
     const Views views = current->views();
     const colour::Light light = session_.shownLight();
-    const QString under =
-        light == colour::Light::daylight65 ? QString() : tr(", both under %1").arg(wording::lightWord(light));
+    const QString subjectCaption = light == colour::Light::daylight65
+                                       ? views.subjectCaption
+                                       : tr("%1, both under %2").arg(views.subjectCaption, wording::lightWord(light));
     const planning::Study& study = session_.study();
     pictures_->setSquint(study.squint, [](const QImage& image, double amount) {
         const QImage rgb = image.convertToFormat(QImage::Format_RGB888);
@@ -320,7 +336,7 @@ void MainWindow::showStation() {
     });
     isReferenceShown_ = views.isReference;
     pictures_->setGrid(views.gridMillimetres, {study.widthMillimetres, study.heightMillimetres});
-    pictures_->setSubject(views.subject, views.subjectCaption + under);
+    pictures_->setSubject(views.subject, subjectCaption);
     pictures_->setSheet(views.sheet, views.sheetCaption, views.figure);
     pictures_->setOutline(views.outline);
     pictures_->setHand(views.hand);
@@ -428,6 +444,7 @@ void MainWindow::closeEvent(QCloseEvent* event) {
     keeper_.discard();
     setWindowPlace(QStringLiteral("main"), saveGeometry());
     setLastStation(station());
+    if (materials_) materials_->close();
     event->accept();
 }
 

@@ -2,6 +2,7 @@
 
 #include <QFileInfo>
 #include <QSettings>
+#include <algorithm>
 
 namespace app {
 
@@ -16,6 +17,7 @@ QSettings settings() {
 
 const QString countingKey = QStringLiteral("values/whiteIsOne");
 const QString eveningKey = QStringLiteral("frame/evening");
+const QString magnificationKey = QStringLiteral("frame/magnification");
 const QString stationKey = QStringLiteral("frame/station");
 const QString studiesKey = QStringLiteral("studies/last");
 
@@ -44,6 +46,14 @@ ThemeName frameTheme() {
 
 void setFrameTheme(ThemeName name) {
     settings().setValue(eveningKey, name == ThemeName::evening);
+}
+
+double magnification() {
+    return std::clamp(settings().value(magnificationKey, 1.0).toDouble(), 1.0, 2.0);
+}
+
+void setMagnification(double factor) {
+    settings().setValue(magnificationKey, factor);
 }
 
 QByteArray windowPlace(const QString& window) {

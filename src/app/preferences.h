@@ -12,6 +12,9 @@ namespace app {
 wording::Counting counting();
 void setCounting(wording::Counting counting);
 ThemeName frameTheme();
+/// By how much everything in the windows is larger than usual, from the next start on: 1, 1.25, 1.5 or 2.
+double magnification();
+void setMagnification(double factor);
 void setFrameTheme(ThemeName name);
 
 /// Size and place of a window, by its name; empty if it was never closed.

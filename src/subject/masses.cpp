@@ -127,7 +127,9 @@ Contrast contrastOf(const Masses& masses) {
     contrast.lightest = masses.values[masses.values.size() - 1 - std::size_t(last)];
     contrast.key = (contrast.darkest + contrast.lightest) / 2;
     for (std::size_t i = 0; i < masses.values.size(); ++i) {
-        double& share = masses.values[i] < 4 ? contrast.dark : masses.values[i] <= 7 ? contrast.medium : contrast.light;
+        double& share = masses.values[i] < darkBelow     ? contrast.dark
+                        : masses.values[i] <= lightAbove ? contrast.medium
+                                                         : contrast.light;
         share += masses.shares[i];
     }
     return contrast;

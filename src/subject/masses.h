@@ -29,11 +29,14 @@ std::vector<double> thresholdsOf(const Masses& masses);
 /// Levels of the lightness found in `lightness` (L*, any order), weighted by count, on a grid of 0.02 L*.
 Levels lightnessLevels(const std::vector<float>& lightness, int k);
 
+/// Munsell values below which a mass is dark, and above which it is light.
+inline constexpr double darkBelow = 4, lightAbove = 7;
+
 /// How the masses stand on the value ladder.
 struct Contrast {
     double darkest = 0, lightest = 0;        // Munsell value
     double key = 0;                          // their middle
-    double dark = 0, medium = 0, light = 0;  // share below 4, from 4 to 7, above 7
+    double dark = 0, medium = 0, light = 0;  // share of each
 };
 Contrast contrastOf(const Masses& masses);
 

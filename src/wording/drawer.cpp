@@ -13,13 +13,14 @@ namespace {
 
 QString colourSentence(const materials::Owned& owned) {
     const colour::Lab lab = colour::labFromSrgb8(*materials::colourOf(owned));
-    QString sentence = say("It is %1, value %2, chroma %3; its colour was %4")
-                           .arg(colourWords(lab))
-                           .arg(colour::munsellValueOfLightness(lab.L), 0, 'f', 1)
-                           .arg(std::lround(colour::chroma(lab)))
-                           .arg(sourceWords(owned.source));
-    if (owned.colourError > 0) sentence += say(" and may be off by %1").arg(differenceFigure(owned.colourError));
-    return sentence + QStringLiteral(".");
+    const QString sentence =
+        (owned.colourError > 0 ? say("It is %1, value %2, chroma %3; its colour was %4 and may be off by %5.")
+                               : say("It is %1, value %2, chroma %3; its colour was %4."))
+            .arg(colourWords(lab))
+            .arg(colour::munsellValueOfLightness(lab.L), 0, 'f', 1)
+            .arg(std::lround(colour::chroma(lab)))
+            .arg(sourceWords(owned.source));
+    return owned.colourError > 0 ? sentence.arg(differenceFigure(owned.colourError)) : sentence;
 }
 
 QString mannerPast(pigment::Manner manner) {
@@ -157,7 +158,7 @@ QString columnWord(std::string_view heading) {
         {"water", QT_TRANSLATE_NOOP("wording", "takes water")},
         {"stock", QT_TRANSLATE_NOOP("wording", "what is left")},
         {"slot", QT_TRANSLATE_NOOP("wording", "slot in the box")},
-        {"source", "where its colour is from"}};
+        {"source", QT_TRANSLATE_NOOP("wording", "where its colour is from")}};
     const auto found = words.find(heading);
     return found != words.end() ? say(found->second) : say(std::string(heading).c_str());
 }
@@ -165,9 +166,8 @@ QString columnWord(std::string_view heading) {
 QStringList whatIsKnown(const materials::Owned& owned) {
     QStringList sentences;
     const auto named = [&](const auto& what, const QString& kind) {
-        QString sentence = what.maker.empty() ? say("A %1").arg(kind) : say("A %1 by %2").arg(kind, text(what.maker));
-        if (!owned.number.empty()) sentence += say(", number %1 on the label").arg(text(owned.number));
-        sentences << sentence + QStringLiteral(".");
+        sentences << (what.maker.empty() ? say("A %1.").arg(kind) : say("A %1 by %2.").arg(kind, text(what.maker)));
+        if (!owned.number.empty()) sentences << say("Number %1 on the label.").arg(text(owned.number));
     };
     if (const auto* medium = std::get_if<materials::Material>(&owned.what)) {
         named(*medium, kindWord(medium->kind));
@@ -175,10 +175,12 @@ QStringList whatIsKnown(const materials::Owned& owned) {
         if (!medium->pigments.empty()) sentences << say("Pigments: %1.").arg(listed(medium->pigments));
         if (!medium->lightfastness.empty()) sentences << say("Lightfastness: %1.").arg(text(medium->lightfastness));
         if (medium->hiding != 1 || owned.hidingError > 0) {
-            QString sentence = say("It hides %1 times as well as is usual for its kind").arg(medium->hiding, 0, 'g', 2);
-            if (owned.hidingError > 0)
-                sentence += say(", give or take %1 %").arg(std::max(1L, std::lround(100 * owned.hidingError)));
-            sentences << sentence + QStringLiteral(".");
+            const QString times = QString::number(medium->hiding, 'g', 2);
+            sentences << (owned.hidingError > 0
+                              ? say("It hides %1 times as well as is usual for its kind, give or take %2 %.")
+                                    .arg(times)
+                                    .arg(std::max(1L, std::lround(100 * owned.hidingError)))
+                              : say("It hides %1 times as well as is usual for its kind.").arg(times));
         }
     } else if (const auto* paper = std::get_if<materials::Paper>(&owned.what)) {
         named(*paper, say("paper"));

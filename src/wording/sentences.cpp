@@ -3,6 +3,8 @@
 #include <QCoreApplication>
 #include <cmath>
 
+#include "pigment/hand.h"
+#include "subject/picture.h"
 #include "wording/say.h"
 #include "wording/subject.h"
 
@@ -45,10 +47,11 @@ QString problemSentence(const common::Problem& problem) {
         case ProblemKind::pictureTruncated:
             return say("%1 is cut off or damaged: copy it again from where it came.").arg(file);
         case ProblemKind::pictureTooSmall:
-            return say("%1 is too small to read values from: take a picture of at least 32 pixels on each side.")
-                .arg(file);
+            return say("%1 is too small to read values from: take a picture of at least %2 pixels on each side.")
+                .arg(file)
+                .arg(subject::leastSidePixels);
         case ProblemKind::pictureTooLarge:
-            return say("%1 claims more than 200 megapixels: reduce it first.").arg(file);
+            return say("%1 claims more than %2 megapixels: reduce it first.").arg(file).arg(subject::mostMegapixels);
         case ProblemKind::pictureColourSpace:
             return say("%1 is not in RGB or grey (it may be meant for printing): save it as an RGB picture.").arg(file);
         case ProblemKind::cardMissing:
@@ -79,8 +82,10 @@ QString problemSentence(const common::Problem& problem) {
         case ProblemKind::outputFailed:
             return say("What was computed could not be written out whole: check that there is room where it goes.");
         case ProblemKind::trayEmpty:
-            return say("The tray has no stick, pencil or pan to plan with: add some to the materials%1.")
-                .arg(file.isEmpty() ? QString() : say(" in %1").arg(file));
+            return file.isEmpty()
+                       ? say("The tray has no stick, pencil or pan to plan with: add some to the materials.")
+                       : say("The tray has no stick, pencil or pan to plan with: add some to the materials in %1.")
+                             .arg(file);
         case ProblemKind::trayTooLarge:
             return say("The study would draw from %1 sticks and paints, and can weigh %2 at most: put those that count "
                        "into a tray and draw from that.")
@@ -96,8 +101,9 @@ QString problemSentence(const common::Problem& problem) {
             return say("%1, row %2: %3 will not do: put %4.").arg(file, QString::number(problem.row), what, put);
         }
         case ProblemKind::rowBad:
-            return say("%1, row %2 cannot be read: check it%3.")
-                .arg(file, QString::number(problem.row), what.isEmpty() ? QString() : say(" (%1)").arg(what));
+            return what.isEmpty()
+                       ? say("%1, row %2 cannot be read: check it.").arg(file, QString::number(problem.row))
+                       : say("%1, row %2 cannot be read: check it (%3).").arg(file, QString::number(problem.row), what);
         case ProblemKind::encodingBad:
             return problem.row > 0
                        ? say("%1, row %2 is not written in UTF-8: save the list as CSV in UTF-8 and take it in again.")
@@ -183,6 +189,12 @@ QString problemSentence(const common::Problem& problem) {
     return {};
 }
 
+QString reasonSentence(const planning::Reason& reason) {
+    QString sentence = reasonPhrase(reason);
+    sentence[0] = sentence[0].toUpper();
+    return say("%1.").arg(sentence);
+}
+
 QString reasonPhrase(const planning::Reason& reason) {
     using planning::ReasonKind;
     const auto percent = [&] { return QString::number(std::lround(reason.figure * 100)); };
@@ -266,7 +278,8 @@ QString noteSentence(const planning::Note& note, const planning::Plan& plan) {
                 .arg(note.figure, 0, 'f', 1)
                 .arg(areas);
         case NoteTopic::unsteadyHand:
-            return say("With pressure and coverage off by 15 %, the picture stays within %1 ΔE00 in the mean.")
+            return say("With pressure and coverage off by %1 %, the picture stays within %2 ΔE00 in the mean.")
+                .arg(std::lround(pigment::usualHandSpread * 100))
                 .arg(note.figure, 0, 'f', 1);
         case NoteTopic::paperHidesEnds:
             return say(

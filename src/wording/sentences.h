@@ -19,6 +19,8 @@ QString problemSentence(const common::Problem& problem);
 
 /// Short, for a step's or a paper's list of reasons: "background before foreground".
 QString reasonPhrase(const planning::Reason& reason);
+/// The same as a sentence of its own.
+QString reasonSentence(const planning::Reason& reason);
 
 /// One or two sentences.
 QString noteSentence(const planning::Note& note, const planning::Plan& plan);

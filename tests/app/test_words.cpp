@@ -3,7 +3,9 @@
 #include <QComboBox>
 #include <QLabel>
 #include <QPushButton>
+#include <QRegularExpression>
 #include <QSpinBox>
+#include <QTranslator>
 
 #include "app/widgets/theme.h"
 #include "drawing/fonts.h"
@@ -11,6 +13,21 @@
 #include "window_hand.h"
 
 using namespace app;
+
+/// A language of long words: every word of the interface is a third longer.
+class LongWords : public QTranslator {
+ public:
+    bool isEmpty() const override { return false; }
+    QString translate(const char*, const char* source, const char*, int) const override {
+        static const QRegularExpression word(QStringLiteral("\\p{L}{3,}"));
+        QString words = QString::fromUtf8(source);
+        for (auto it = word.globalMatch(QString(words)); it.hasNext();) {
+            const QString found = it.next().captured();
+            words.replace(QRegularExpression("\\b" + found + "\\b"), found + found.right((found.size() + 2) / 3));
+        }
+        return words;
+    }
+};
 
 /// No word of the window is clipped and no control lies over another, at the sizes that windows have.
 class TestWords : public QObject {
@@ -71,12 +88,19 @@ class TestWords : public QObject {
 
     void noWordIsClipped_data() {
         QTest::addColumn<QSize>("size");
-        for (const QSize& size : {QSize(1024, 700), QSize(1280, 800), QSize(1920, 1080)})
-            QTest::addRow("%dx%d", size.width(), size.height()) << size;
+        QTest::addColumn<bool>("hasLongWords");
+        // 1920x1080 with all half as large again is 1280x720.
+        for (const QSize& size : {QSize(1024, 700), QSize(1280, 720), QSize(1280, 800), QSize(1920, 1080)})
+            QTest::addRow("%dx%d", size.width(), size.height()) << size << false;
+        for (const QSize& size : {QSize(1280, 800), QSize(1920, 1080)})
+            QTest::addRow("%dx%d, long words", size.width(), size.height()) << size << true;
     }
 
     void noWordIsClipped() {
         QFETCH(const QSize, size);
+        QFETCH(const bool, hasLongWords);
+        LongWords longWords;
+        if (hasLongWords) QVERIFY(QCoreApplication::installTranslator(&longWords));
         MainWindow window(smallLibrary());
         window.resize(size);
         window.show();

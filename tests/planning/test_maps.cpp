@@ -8,6 +8,7 @@
 #include "planning/marks.h"
 #include "planning/pressure_maps.h"
 #include "rendering/sheet_picture.h"
+#include "worked.h"
 
 using namespace planning;
 using rendering::mapStep;
@@ -120,6 +121,26 @@ class TestMaps : public QObject {
         QCOMPARE(lonePixels(specked, mask, 12), 0);  // the only patch of its level: nothing beside it
         specked(cv::Rect(100, 100, 60, 60)).setTo(2 * mapStep);
         QCOMPARE(lonePixels(specked, mask, 12), 9);
+    }
+
+    /// Maps of noisy pictures, as they were looked at: their means and some of their places.
+    void mapsAreAsTheyWereLookedAt() {
+        Worked worked;
+        cv::Mat round(180, 240, CV_8U, cv::Scalar(0));
+        cv::circle(round, {120, 90}, 80, cv::Scalar(255), cv::FILLED);
+        for (const int layers : {1, 2, 3})
+            for (const double mark : {1.0, 4.0, 11.0}) {
+                MapTask made = task(noisyPicture(unsigned(layers)), round, layers, mark);
+                made.markPixels.back() = mark / 2;
+                for (int i = 0; i < int(made.faults.size()); i += 5) made.faults[std::size_t(i)] = 2.0f;
+                for (const cv::Mat& map : pressureMaps(made)) {
+                    worked.line(QStringLiteral("%1 layers, mark %2").arg(layers).arg(mark))
+                        .figure(cv::mean(map, round)[0]);
+                    for (int y = 30; y < 180; y += 40)
+                        for (int x = 60; x < 200; x += 40) worked.figure(cv::mean(map(cv::Rect(x, y, 6, 6)))[0]);
+                }
+            }
+        QCOMPARE(worked.against(TEST_OWN "/planning/worked/maps.txt", 5e-3, 0.7), QString());
     }
 
     /// Outside the area nothing is laid, and what lies there has no part in it.

@@ -97,8 +97,18 @@ class TestOrder : public QObject {
         QCOMPARE(stageOf(stack, 1), Stage::build);
         QCOMPARE(stageOf(stack, 2), Stage::build);
         QCOMPARE(stageOf(stack, 3), Stage::refine);
-        hand.plan.stacks[0].layers[3].medium = 0.02;
+        hand.plan.stacks[0].layers[3].medium = 0.04;
+        QCOMPARE(stageOf(stack, 3), Stage::refine);
+        hand.plan.stacks[0].layers[3].medium = 0.039;
         QCOMPARE(stageOf(stack, 3), Stage::accent);
+        hand.plan.stacks[0].layers[3].light = 0.002;  // all that is laid counts
+        QCOMPARE(stageOf(stack, 3), Stage::refine);
+        hand.plan.stacks[0].layers[3].light = 0;
+        hand.plan.stacks[0].layers[3].heavy = 0.002;
+        QCOMPARE(stageOf(stack, 3), Stage::refine);
+        hand.plan.stacks[0].layers[3].heavy = 0;
+        hand.plan.stacks[0].layers.resize(3);
+        QCOMPARE(stageOf(stack, 2), Stage::refine);
         hand.plan.stacks[0].layers.resize(2);
         QCOMPARE(stageOf(stack, 1), Stage::build);
         hand.plan.stacks[0].layers.resize(1);
@@ -171,6 +181,28 @@ class TestOrder : public QObject {
         QVERIFY(!tells(*bare.stepOf(0, 0), ReasonKind::groundFirst));
         QCOMPARE(dryingMinutes(Kind::soft), 0.0);
         QVERIFY(dryingMinutes(Kind::watercolour) > dryingMinutes(Kind::ink));
+    }
+
+    /// The drawing is made with a point of little chroma that shows on the paper without standing out.
+    void theDrawingTakesAQuietPoint() {
+        const auto taken = [](std::vector<std::pair<int, Kind>> sticks) {
+            HandPlan hand(2);  // on a middle grey
+            for (const auto& [grey, kind] : sticks) hand.stick(grey, kind);
+            hand.layer(0, 0);
+            const Step& drawing = hand.order().front();
+            if (drawing.stage != Stage::drawing || drawing.areas != std::vector<int>{0, 1} ||
+                drawing.why != std::vector<Reason>{{ReasonKind::firstMarks}})
+                return -2;
+            return drawing.stick;
+        };
+        QCOMPARE(taken({{60, Kind::soft}, {190, Kind::pan}}), -1);  // no point among them
+        QCOMPARE(taken({{60, Kind::soft}, {60, Kind::pencil}}), 1);
+        QCOMPARE(taken({{60, Kind::soft}, {60, Kind::hard}}), 1);
+        QCOMPARE(taken({{60, Kind::soft}, {60, Kind::charcoal}}), 1);
+        // Value 5.2 on the paper, 2.7 for 62, 7.7 for 195: two and a half steps off are best, either way.
+        QCOMPARE(taken({{10, Kind::pencil}, {62, Kind::pencil}, {250, Kind::pencil}}), 1);
+        QCOMPARE(taken({{10, Kind::pencil}, {195, Kind::pencil}, {250, Kind::pencil}}), 1);
+        QCOMPARE(taken({{115, Kind::pencil}, {140, Kind::pencil}}), -1);  // within a step of the paper: not seen
     }
 
     /// Over random plans: every edge kept, no cycle, never more stick changes than in the plain order.
@@ -247,21 +279,30 @@ class TestOrder : public QObject {
         QCOMPARE(noteOf(notes(), NoteTopic::toothRunsOut)->areas, std::vector<int>{0});
         QCOMPARE(noteOf(notes(), NoteTopic::toothRunsOut)->figure, 0.86);
         QCOMPARE(noteOf(notes(), NoteTopic::toothRunsOut)->kind, NoteKind::caution);
-        tone.share = 0.004;  // under a hundredth of its stack
+        tone.share = 0.005;  // a hundredth of its stack
+        QVERIFY(noteOf(notes(), NoteTopic::toothRunsOut));
+        tone.share = 0.004;
         QVERIFY(!noteOf(notes(), NoteTopic::toothRunsOut));
         tone.share = 0.5;
-        tone.toothUsed = 0.84;
+        tone.toothUsed = nearlyFull;
         QVERIFY(!noteOf(notes(), NoteTopic::toothRunsOut));
         stack.pictureDifference = 4.1;
         QCOMPARE(noteOf(notes(), NoteTopic::farFromTarget)->kind, NoteKind::advice);
         QCOMPARE(noteOf(notes(), NoteTopic::farFromTarget)->areas, std::vector<int>{0});
-        stack.pictureDifference = 3.9;
+        stack.pictureDifference = 4.0;
         QVERIFY(!noteOf(notes(), NoteTopic::farFromTarget));
         hand.study.stickLimit = 1;
         hand.plan.summary.picture.mean = 2.6;
         QCOMPARE(noteOf(notes(), NoteTopic::sticksAreFew)->figure, 1.0);
-        hand.plan.summary.picture.mean = 2.4;
+        hand.plan.summary.picture.mean = 2.5;
         QVERIFY(!noteOf(notes(), NoteTopic::sticksAreFew));
+        // Two stacks: every area is named, and the worst figure told.
+        hand.plan.stacks[1].pictureDifference = 6;
+        stack.pictureDifference = 5;
+        QCOMPARE(noteOf(notes(), NoteTopic::farFromTarget)->areas, (std::vector<int>{0, 1}));
+        QCOMPARE(noteOf(notes(), NoteTopic::farFromTarget)->figure, 6.0);
+        hand.plan.summary.unsteadyDifference = 1.75;
+        QCOMPARE(noteOf(notes(), NoteTopic::unsteadyHand)->figure, 1.75);
         hand.plan.summary.picture.mean = 2.6;
         hand.study.stickLimit = 2;
         QVERIFY(!noteOf(notes(), NoteTopic::sticksAreFew));
@@ -276,6 +317,11 @@ class TestOrder : public QObject {
         QVERIFY(!noteOf(notes(), NoteTopic::paperHidesEnds));
         hand.plan.papers = {{hand.plan.paper, 1, 0, {{ReasonKind::hidesLights, 0.5}}}};
         QCOMPARE(noteOf(notes(), NoteTopic::paperHidesEnds)->figure, 0.5);
+        hand.plan.papers[0].reasons = {{ReasonKind::hidesDarks, 0.25}, {ReasonKind::fitsSticks, 3}};
+        QCOMPARE(noteOf(notes(), NoteTopic::paperHidesEnds)->figure, 0.25);
+        hand.plan.papers[0].reasons = {{ReasonKind::showsBothEnds, 3, 4}};
+        QVERIFY(!noteOf(notes(), NoteTopic::paperHidesEnds));
+        hand.plan.papers[0].reasons = {{ReasonKind::hidesLights, 0.5}};
         hand.plan.papers[0].paper.id = "another";
         QVERIFY(!noteOf(notes(), NoteTopic::paperHidesEnds));
     }
@@ -311,8 +357,17 @@ class TestOrder : public QObject {
         QCOMPARE(told()[0].figure, 4.5);
         QCOMPARE(told()[1].light, colour::Light::led);
         QCOMPARE(told()[1].kind, NoteKind::caution);
+        hand.plan.stacks[0].tones[0].share = 0.002;  // just enough to be told
+        hand.plan.stacks[0].tones[0].difference = 2;
+        under(1, colour::Light::led) = 3.0;
+        QCOMPARE(told().size(), std::size_t(2));
+        QCOMPARE(told()[0].areas, (std::vector<int>{0, 1}));
         hand.plan.stacks[0].tones[0].share = 0.001;
         QCOMPARE(told()[0].areas, std::vector<int>{1});
+        under(1, colour::Light::led) = 2.99;
+        QCOMPARE(told().size(), std::size_t(1));
+        hand.plan.stacks[1].tones[0].difference = 2.01;
+        QVERIFY(told().empty());
     }
 };
 

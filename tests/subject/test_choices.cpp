@@ -18,6 +18,7 @@
 #include "subject/pyramid.h"
 #include "subject/squint.h"
 #include "subject/triad.h"
+#include "worked.h"
 
 using namespace subject;
 
@@ -302,6 +303,19 @@ class TestChoices : public QObject {
             }
         }
         QVERIFY(!readPyramid({}, "no.png").ok());
+        // Parts of all sizes, as they were looked at: small ones out of the picture itself, large ones out of less.
+        Worked worked;
+        for (const Frame& frame : frames)
+            for (const double wide : {1.0, 0.5, 0.31, 0.1})
+                for (const cv::Size& pixels : {cv::Size(90, 70), cv::Size(330, 250), cv::Size(1, 1)}) {
+                    const cv::Mat view = pyramid->view(frame, 1.3, {0.2, 0.1, wide, wide}, pixels);
+                    worked.line(QStringLiteral("%1 of %2 px").arg(wide).arg(pixels.width));
+                    for (const auto& [x, y] : {std::pair(0.0, 0.0), std::pair(0.99, 0.4), std::pair(0.5, 0.99)}) {
+                        const auto seen = view.at<cv::Vec3b>(int(y * pixels.height), int(x * pixels.width));
+                        worked.figures(std::array{double(seen[0]), double(seen[1]), double(seen[2])});
+                    }
+                }
+        QCOMPARE(worked.against(TEST_OWN "/subject/worked/views.txt", 0, 2), QString());
     }
 };
 

@@ -6,6 +6,7 @@
 #include "numbers.h"
 #include "subject/measures.h"
 #include "subject/outlines.h"
+#include "worked.h"
 
 using namespace subject;
 
@@ -84,6 +85,31 @@ class TestMeasures : public QObject {
         }
         qInfo("worst angle %.3f degrees off", worst);
         QVERIFY2(worst <= 0.1, qPrintable(QString::number(worst)));
+    }
+
+    /// What is caught and fitted along straight, round and faint borders, far and near, as it was looked at.
+    void linesAreTakenAsTheyWereLookedAt() {
+        Worked worked;
+        const auto add = [&](const QString& words, const Line& line) {
+            worked.line(words).figures(std::array{line.from.x, line.from.y, line.to.x, line.to.y});
+        };
+        const cv::Mat turned = drawnFigure(width, height, wall, box, turnedBox(320, 240, 220, 140, 12));
+        const cv::Mat round = drawnFigure(width, height, wall, box,
+                                          [](double x, double y) { return std::hypot(x - 320, y - 240) < 100; });
+        const cv::Mat faint =
+            drawnFigure(width, height, wall, wall + cv::Vec3f(1.4f, 0, 0), turnedBox(320, 240, 220, 140, 12));
+        for (const auto& [name, lab] :
+             {std::pair("turned", turned), std::pair("round", round), std::pair("faint", faint)})
+            for (const double reach : {0.2, 1.0, 4.0, 8.0, 20.0}) {
+                const QString words = QStringLiteral("%1 %2").arg(QLatin1String(name)).arg(reach);
+                add(words + " across", caught(lab, {place(216, 224), place(422, 262)}, reach));
+                add(words + " down", caught(lab, {place(330, 173), place(301, 304)}, reach));
+                add(words + " short", caught(lab, {place(424, 262), place(430, 263)}, reach));
+                add(words + " along", fitted(lab, {place(240, 153), place(420, 187)}, reach));
+                add(words + " beside", fitted(lab, {place(262, 160), place(340, 158)}, reach));
+                add(words + " small", fitted(lab, {place(320, 166), place(327, 168)}, reach));
+            }
+        QCOMPARE(worked.against(TEST_OWN "/subject/worked/lines.txt", 1e-3, 2e-4), QString());
     }
 
     void extentsAreThoseOfTheShape() {

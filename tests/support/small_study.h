@@ -31,7 +31,7 @@ inline materials::Library smallLibrary() {
     materials::Library library;
     const auto add = [&](Kind kind, const char* hex, std::vector<std::string> hazards = {}) {
         materials::Material m;
-        m.id = "t" + std::to_string(library.media.size() + 1);
+        m.id = std::string("t").append(std::to_string(library.media.size() + 1));
         m.name = "stick " + m.id;
         m.maker = "Test & Sons";
         m.kind = kind;

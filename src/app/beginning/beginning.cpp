@@ -146,6 +146,7 @@ QWidget* Beginning::makeOwn() {
     auto* drop = new QLabel(tr("or drop a picture or a study anywhere in this window"));
     drop->setObjectName(QStringLiteral("quiet"));
     drop->setAlignment(Qt::AlignCenter);
+    drop->setWordWrap(true);
     column->addWidget(drop);
     auto* study = new QPushButton(tr("Open a study…"));
     connect(study, &QPushButton::clicked, this, &Beginning::studyWanted);

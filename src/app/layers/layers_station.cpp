@@ -157,9 +157,7 @@ MarginText LayersStation::stepMargin() const {
                                    .arg(layers.size())
                                    .arg(wording::laidWords(layers[std::size_t(place.layer)]));
         }
-        QStringList why;
-        for (const planning::Reason& reason : step.why) why << wording::reasonPhrase(reason);
-        text.paragraphs << tr("Why here: %1.").arg(why.join(QStringLiteral("; ")));
+        for (const planning::Reason& reason : step.why) text.why << wording::reasonSentence(reason);
         if (step.waitMinutes > 0) text.paragraphs << tr("Then wait %1.").arg(wording::duration(step.waitMinutes));
         const double dries = planning::stepsLighterWhenDry(*plan, step);
         if (std::fabs(dries) >= 0.05)
@@ -236,8 +234,7 @@ QString LayersStation::introduction() const {
 }
 
 MarginText LayersStation::margin() const {
-    if (!session_.plan())
-        return {tr("Layers"), {tr("The layers are planned as soon as the subject is read.")}, {}, {}, {}};
+    if (!session_.plan()) return {tr("Layers"), {tr("The layers are planned as soon as the subject is read.")}};
     return selected_ >= 0 ? stackMargin() : stepMargin();
 }
 

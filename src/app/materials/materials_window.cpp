@@ -1,6 +1,7 @@
 #include "app/materials/materials_window.h"
 
 #include <QCheckBox>
+#include <QCloseEvent>
 #include <QComboBox>
 #include <QLineEdit>
 #include <QPushButton>
@@ -9,6 +10,7 @@
 #include <algorithm>
 
 #include "app/materials/kept_fields.h"
+#include "app/preferences.h"
 #include "app/widgets/fields.h"
 #include "drawing/fonts.h"
 #include "matching/extremes.h"
@@ -25,6 +27,7 @@ MaterialsWindow::MaterialsWindow(OwnDrawer& own) : own_(own) {
     makeFrame();
     makeMenus();
     resize(1280, 800);
+    restoreGeometry(windowPlace(QStringLiteral("materials")));
     connect(&own_, &OwnDrawer::changed, this, &MaterialsWindow::onDrawerChanged);
     connect(&own_, &OwnDrawer::writingChanged, this, &MaterialsWindow::describe);
     connect(&own_, &OwnDrawer::problemMet, this, &MaterialsWindow::say);
@@ -122,12 +125,17 @@ void MaterialsWindow::makeFrame() {
     connect(fields_, &KeptFields::photographOpened, this, &MaterialsWindow::openPhotograph);
 }
 
+void MaterialsWindow::closeEvent(QCloseEvent* event) {
+    setWindowPlace(QStringLiteral("materials"), saveGeometry());
+    event->accept();
+}
+
 void MaterialsWindow::say(const common::Problem& problem) {
     margin_->setProblem(wording::problemSentence(problem));
 }
 
 void MaterialsWindow::tell(const QString& head, const QString& sentence) {
-    margin_->setText({head, {sentence}, {}, {}, {}});
+    margin_->setText({head, {sentence}});
 }
 
 void MaterialsWindow::onDrawerChanged() {

@@ -49,6 +49,9 @@ class MaterialsWindow : public QMainWindow {
     /// Lays what is shown out by how near it is to a colour of this picture.
     void findColourIn(const QString& file);
 
+ protected:
+    void closeEvent(QCloseEvent* event) override;
+
  private:
     void makeFrame();
     void makeMenus();

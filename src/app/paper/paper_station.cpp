@@ -221,12 +221,7 @@ MarginText PaperStation::margin() const {
                            .arg(std::lround(entry->score * 100))
                            .arg(entry - plan->papers.data() + 1)
                            .arg(plan->papers.size());
-    for (const planning::Reason& reason : entry->reasons) {
-        QString sentence = wording::reasonPhrase(reason);
-        if (sentence.isEmpty()) continue;
-        sentence[0] = sentence[0].toUpper();
-        text.paragraphs << sentence + QStringLiteral(".");
-    }
+    for (const planning::Reason& reason : entry->reasons) text.why << wording::reasonSentence(reason);
     if (entry->paper.id == plan->paper.id)
         text.paragraphs << (session_.study().paper.empty() ? tr("It is taken because it ranks first.")
                                                            : tr("You have set it."));

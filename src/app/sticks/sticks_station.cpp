@@ -234,19 +234,18 @@ MarginText SticksStation::margin() const {
         text.paragraphs << tr("%1 sticks serve the whole picture. With them the sheet is %2.")
                                .arg(plan->sticks.size())
                                .arg(wording::pictureWords(*plan));
-        text.paragraphs
-            << tr("The nearest single stick in each place, of all at hand, would leave %1: layers with more and less "
-                  "pressure do the rest.")
-                   .arg(wording::differenceFigure(plan->summary.nearestStickDifference));
         const materials::Library& library = session_.library();
         text.paragraphs
             << tr("The study draws from %1 sticks and paints and %2 papers, as they were when it was begun. "
                   "Choose again what to draw from, and it takes them as they are now.")
                    .arg(library.media.size())
                    .arg(library.papers.size());
-        text.paragraphs << tr(
-            "They were chosen by giving up, one after the other, the stick that the picture misses least. Click one to "
-            "see where it goes.");
+        text.paragraphs << tr("Click one to see where it goes.");
+        text.why << tr("They were chosen by giving up, one after the other, the stick that the picture misses least.");
+        text.why
+            << tr("The nearest single stick in each place, of all at hand, would leave %1: layers with more and less "
+                  "pressure do the rest.")
+                   .arg(wording::differenceFigure(plan->summary.nearestStickDifference));
         for (const planning::Note& note : plan->notes)
             if (note.topic == planning::NoteTopic::toxicPigments || note.topic == planning::NoteTopic::sticksAreFew)
                 text.cautions << wording::noteSentence(note, *plan);
@@ -281,9 +280,9 @@ MarginText SticksStation::margin() const {
         if (layer.medium.id == stick.id && pigment::laysPigment(layer.manner))
             text.paragraphs << tr("It is laid as a ground under %1.").arg(wording::areasNamed(*plan, layer.areas));
     if (areas.size() > 1)
-        text.paragraphs << tr("It comes back in %1 areas and ties them together: %2.")
-                               .arg(areas.size())
-                               .arg(wording::areasNamed(*plan, areas, 6));
+        text.why << tr("It comes back in %1 areas and ties them together: %2.")
+                        .arg(areas.size())
+                        .arg(wording::areasNamed(*plan, areas, 6));
     if (!stick.hazards.empty()) {
         text.cautions << tr("It holds a toxic pigment (%1): make no dust, wear gloves, follow the label and the safety "
                             "data sheet.")

@@ -190,7 +190,7 @@ QLayout* FrameLeaf::makeSheetRow() {
     auto* row = new FlowRow;
     title_ = new QLineEdit;
     title_->setMaxLength(120);
-    title_->setMinimumWidth(140);
+    title_->setMinimumWidth(100);
     row->setGrowing(addField(row, tr("Title"), title_));
     format_ = new QComboBox;
     for (const Format& format : formats) format_->addItem(QString::fromUtf8(format.name));

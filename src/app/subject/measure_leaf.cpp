@@ -323,11 +323,12 @@ QStringList MeasureLeaf::sentences() const {
     if (const auto line = on_.taken(session_)) {
         const QLineF mm = inMillimetres(lineOf(*line));
         const double slope = std::atan2(std::fabs(mm.dy()), std::fabs(mm.dx())) * 180 / M_PI;
-        QString sentence = tr("The line is %1 mm long on the sheet").arg(mm.length(), 0, 'f', 0);
+        sentences << tr("The line is %1 mm long on the sheet, %2° from level and %3° from plumb.")
+                         .arg(mm.length(), 0, 'f', 0)
+                         .arg(slope, 0, 'f', 1)
+                         .arg(90 - slope, 0, 'f', 1);
         if (const double unit = planning::unitOf(session_.study()); unit > 0)
-            sentence += tr(", %1 of your units").arg(mm.length() / unit, 0, 'f', 2);
-        sentences << sentence +
-                         tr(", %1° from level and %2° from plumb.").arg(slope, 0, 'f', 1).arg(90 - slope, 0, 'f', 1);
+            sentences << tr("That is %1 of your units.").arg(mm.length() / unit, 0, 'f', 2);
     }
     if (const int area = on_.chosenArea(session_); area >= 0)
         sentences << extentSentences(area);

@@ -157,10 +157,10 @@ MarginText UnderpaintingStation::margin() const {
         return text;
     }
     const bool wet = plan->paper.water != materials::Water::none;
-    text.paragraphs << (wet ? tr("%1 takes a wash. Each area gets a flat local tone, a little darker than itself, "
-                                 "since the layers above lighten it; ink goes under the deepest darks.")
-                            : tr("%1 takes no water: the ground is a dry layer, rubbed in."))
-                           .arg(QString::fromStdString(plan->paper.name));
+    text.why << (wet ? tr("%1 takes a wash. Each area gets a flat local tone, a little darker than itself, "
+                          "since the layers above lighten it; ink goes under the deepest darks.")
+                     : tr("%1 takes no water: the ground is a dry layer, rubbed in."))
+                    .arg(QString::fromStdString(plan->paper.name));
     text.paragraphs << tr("With what is chosen now the finished sheet is %1.").arg(wording::pictureWords(*plan));
     bool any = false;
     for (const planning::Step& step : plan->steps) {
@@ -180,9 +180,9 @@ MarginText UnderpaintingStation::margin() const {
             line.colour = stick.masstone;
             line.name = QString::fromStdString(stick.name);
         }
-        line.how = tr("step %1, %2").arg(step.number).arg(wording::duration(step.minutes));
-        line.how += tr(": %1").arg(wording::reasonPhrase(step.why.front()));
-        if (step.waitMinutes > 0) line.how += tr(", then dry %1").arg(wording::duration(step.waitMinutes));
+        const QString told = step.waitMinutes > 0 ? tr("step %1, %2, then dry %4: %3") : tr("step %1, %2: %3");
+        line.how = told.arg(step.number).arg(wording::duration(step.minutes), wording::reasonPhrase(step.why.front()));
+        if (step.waitMinutes > 0) line.how = line.how.arg(wording::duration(step.waitMinutes));
         text.strokes.push_back(line);
     }
     for (const planning::Note& note : plan->notes)

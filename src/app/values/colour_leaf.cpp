@@ -43,7 +43,7 @@ ColourLeaf::ColourLeaf(Session& session) : session_(session) {
     for (int i = 0; i < partCount; ++i) {
         QSlider*& slider = sliders_[std::size_t(i)] = new QSlider(Qt::Horizontal);
         slider->setRange(int(std::lround(bounds[i].least / units[i])), int(std::lround(bounds[i].most / units[i])));
-        slider->setFixedWidth(150);
+        slider->setFixedWidth(120);
         figures_[std::size_t(i)] = new QLabel;
         figures_[std::size_t(i)]->setMinimumWidth(fontMetrics().horizontalAdvance(tr("−0.3 steps ")));
         QWidget* both = addField(row, words[i], slider);

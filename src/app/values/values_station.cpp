@@ -219,7 +219,8 @@ QStringList ValuesStation::ladderSentences(MarginText& text) const {
                      .arg(std::lround(contrast.dark * 100))
                      .arg(std::lround(contrast.medium * 100))
                      .arg(std::lround(contrast.light * 100))
-                     .arg(wording::valueFigure(4, way), wording::valueFigure(7, way));
+                     .arg(wording::valueFigure(subject::darkBelow, way),
+                          wording::valueFigure(subject::lightAbove, way));
     const QStringList names = wording::areaNames(session_.study(), reading->areas);
     if (strongest_)
         sentences << wording::contrastSentence(
@@ -227,10 +228,10 @@ QStringList ValuesStation::ladderSentences(MarginText& text) const {
     else
         sentences << tr(
             "Say under Subject, Areas, what the picture is about: then the strongest contrast is held against it.");
-    sentences << (session_.study().thresholds.empty()
-                      ? tr("The masses part where the squared distance from the subject is the least possible; small "
-                           "islands are given to their neighbours. Drag the marks to part them elsewhere.")
-                      : tr("The masses part where you put the marks."));
+    text.why << (session_.study().thresholds.empty()
+                     ? tr("The masses part where the squared distance from the subject is the least possible; small "
+                          "islands are given to their neighbours. Drag the marks to part them elsewhere.")
+                     : tr("The masses part where you put the marks."));
     if (selected_ >= 0)
         sentences << tr("The mass in the frame stands at value %1 and holds %2 % of the picture.")
                          .arg(wording::valueFigure(reading->masses.values[std::size_t(selected_)], way))

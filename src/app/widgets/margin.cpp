@@ -40,8 +40,8 @@ void Margin::relayout() {
     understood_->move(measure::edge, int(noteEnd_));
     understood_->setVisible(!note_.isEmpty());
     setAccessibleDescription((problem_.isEmpty() ? QString() : problem_ + QStringLiteral(" ")) +
-                             (note_.isEmpty() ? QString() : note_ + QStringLiteral(" ")) + text_.paragraphs.join(' ') +
-                             QStringLiteral(" ") + text_.cautions.join(' '));
+                             (note_.isEmpty() ? QString() : note_ + QStringLiteral(" ")) +
+                             (text_.paragraphs + text_.why + text_.cautions).join(' '));
     update();
 }
 
@@ -77,7 +77,7 @@ double Margin::layOut(QPainter* painter) const {
     };
     if (!problem_.isEmpty()) {
         sign();
-        say(tr("This did not work"), drawing::TypeSize::text, true, 22, t.ink);
+        say(tr("Take note"), drawing::TypeSize::text, true, 22, t.ink);
         say(problem_, drawing::TypeSize::text, false, 0, t.ink);
         y += 16;
     }
@@ -116,13 +116,25 @@ double Margin::layOut(QPainter* painter) const {
         }
         y += 8;
     }
-    for (const QString& caution : text_.cautions) {
+    // A line parts what was decided from the reasons, and these from what is to be minded.
+    const auto part = [&](const QString& words, bool hasSign) {
+        y += measure::grid;
+        if (painter) painter->fillRect(QRectF(measure::edge, y, width, 1), t.line);
+        y += 1.5 * measure::grid;
+        if (hasSign) sign();
+        say(words, drawing::TypeSize::text, true, hasSign ? 22 : 0, t.ink);
         y += 4;
-        sign();
-        say(tr("Mind"), drawing::TypeSize::text, true, 22, t.ink);
-        say(caution, drawing::TypeSize::text, false, 0, t.ink);
-        y += 8;
-    }
+    };
+    const auto sentences = [&](const QString& words, bool hasSign, const QStringList& all) {
+        if (all.isEmpty()) return;
+        part(words, hasSign);
+        for (const QString& sentence : all) {
+            say(sentence, drawing::TypeSize::text, false, 0, t.ink);
+            y += 9;
+        }
+    };
+    sentences(tr("Why"), false, text_.why);
+    sentences(tr("Mind"), true, text_.cautions);
     return y + 10;
 }
 

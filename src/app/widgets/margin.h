@@ -20,16 +20,17 @@ struct StrokeLine {
     bool hasStick = true;
 };
 
-/// What a station says about what was decided and why.
+/// What a station says, in the order in which it is read.
 struct MarginText {
     QString head;
-    QStringList paragraphs;
-    QString listHead;
-    std::vector<StrokeLine> strokes;
-    QStringList cautions;  // shown with a sign and a word
+    QStringList paragraphs = {};  // what is decided
+    QString listHead = {};
+    std::vector<StrokeLine> strokes = {};  // belongs to it
+    QStringList why = {};
+    QStringList cautions = {};  // what to mind; shown with a sign
 };
 
-/// The margin: whole sentences, then a list of strokes if there is one.
+/// The margin: whole sentences and a list of strokes in three parts: what is decided, why, what to mind.
 class Margin : public QWidget {
     Q_OBJECT
 
