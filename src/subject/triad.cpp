@@ -33,7 +33,11 @@ cv::Point placeIn(const cv::Mat& map, int label) {
 double warmerThan(const colour::Lab& light, const colour::Lab& shadow) {
     constexpr double haze = 0.0005;  // of the darkest blacks hardly any hue is left
     const colour::Xyz lit = colour::xyzFromLab(light), dim = colour::xyzFromLab(shadow);
-    return std::log2((lit.x + haze) / (dim.x + haze)) - std::log2((lit.z + haze) / (dim.z + haze));
+    // A picture of a wide gamut may hold colours that no light has: less than none of a component.
+    const auto stops = [](double of, double against) {
+        return std::log2((std::max(of, 0.0) + haze) / (std::max(against, 0.0) + haze));
+    };
+    return stops(lit.x, dim.x) - stops(lit.z, dim.z);
 }
 
 }  // namespace

@@ -78,6 +78,9 @@ class TestColour : public QObject {
             QVERIFY(differenceCie76(lab, labFromLch(lchFromLab(lab))) < 1e-9);
         }
         QCOMPARE(hue({50, 0, 0}), 0.0);
+        QCOMPARE(hue({50, 10, 0}), 0.0);
+        QCOMPARE(hue({50, -10, 0}), 180.0);
+        QCOMPARE(hue({50, 0, -10}), 270.0);
         QCOMPARE(hueDistance(350, 10), 20.0);
         QCOMPARE(hueDistance(10, 350), 20.0);
     }

@@ -12,10 +12,14 @@
 #include "subject/borrowed.h"
 #include "subject/colour_choice.h"
 #include "subject/groupings.h"
+#include "subject/islands.h"
 #include "subject/masses.h"
+#include "subject/measures.h"
+#include "subject/outlines.h"
 #include "subject/picture.h"
 #include "subject/planes.h"
 #include "subject/pyramid.h"
+#include "subject/samples.h"
 #include "subject/squint.h"
 #include "subject/triad.h"
 #include "worked.h"
@@ -58,6 +62,102 @@ class TestChoices : public QObject {
     Q_OBJECT
 
  private Q_SLOTS:
+    /// Small scenes of boxes and discs, each with light and shadow, read in every way, as they were looked at.
+    void smallScenesAreReadAsTheyWereLookedAt() {
+        Worked worked;
+        for (unsigned scene = 1; scene <= 16; ++scene) {
+            Numbers random(scene);
+            cv::Mat lab(90, 120, CV_32FC3), labels(90, 120, CV_32S, cv::Scalar(0));
+            for (int y = 0; y < 90; ++y)
+                for (int x = 0; x < 120; ++x) lab.at<cv::Vec3f>(y, x) = {float(66 - y / 4), float(scene) - 8, 6};
+            for (int thing = 1; thing <= 5; ++thing) {
+                const int wide = 8 + random.below(34), high = 8 + random.below(30);
+                const int left = random.below(120 - wide), top = random.below(90 - high);
+                const cv::Vec3f colour(float(random.between(8, 92)), float(random.between(-40, 50)),
+                                       float(random.between(-40, 60)));
+                for (int y = top; y < top + high; ++y)
+                    for (int x = left; x < left + wide; ++x) {
+                        const double u = 2.0 * (x - left) / wide - 1, v = 2.0 * (y - top) / high - 1;
+                        if (thing % 2 && std::hypot(u, v) > 1) continue;
+                        labels.at<int>(y, x) = thing;
+                        lab.at<cv::Vec3f>(y, x) = colour + cv::Vec3f(float(-14 * u), float(3 * u), float(4 * v));
+                    }
+            }
+            for (int y = 0; y < 90; ++y)
+                for (int x = 0; x < 120; ++x) lab.at<cv::Vec3f>(y, x)[0] += float(random.between(-1.5, 1.5));
+            worked.line(QStringLiteral("scene %1").arg(scene));
+            const cv::Mat smooth = squinted(lab, 0.5);
+            cv::Mat specked = labels.clone();
+            for (int speck = 0; speck < 30; ++speck)
+                specked(cv::Rect(random.below(114), random.below(84), 1 + random.below(5), 1 + random.below(5))) =
+                    random.below(6);
+            const cv::Mat cleaned = withoutIslands(specked, 20);
+            worked.line("cleaned");
+            for (int label = 0; label < 6; ++label) worked.figure(cv::countNonZero(cleaned == label));
+            Areas areas = areasOf(labels, lab);
+            for (const Area& area : areas.list) {
+                worked.line(QString::fromStdString(area.key)).figures(area.colour);
+                worked.figures(
+                    std::array{area.share, area.centreX, area.centreY, double(area.plane), double(area.focal)});
+                for (const int neighbour : area.neighbours) worked.figure(neighbour);
+            }
+            for (const Triad& triad : triadsOf(areas, lab))
+                worked.line("triad").figures(triad.dark.colour).figures(triad.light.colour).figure(triad.lightWarmer);
+            for (std::size_t i = 0; i < areas.list.size(); ++i) areas.list[i].plane = Plane((scene + i) % 3);
+            for (const PlaneFault& fault : planeFaults(areas, lab))
+                worked.line("fault").figures(std::array{double(fault.area), double(fault.kind), fault.by});
+            if (const auto strongest = strongestContrast(smooth, areas))
+                worked.line("contrast")
+                    .figures(std::array{strongest->place.x, strongest->place.y, strongest->steps, strongest->atFocal,
+                                        double(strongest->isFocal)});
+            if (const auto horizon = horizonOf(areas)) worked.line("horizon").figure(*horizon);
+            for (int levels = 2; levels <= 5; ++levels)
+                for (int g = 0; g < groupingCount; ++g)
+                    worked.line("parted").figures(thresholdsFor(Grouping(g), smooth, levels));
+            for (const cv::Size& cut : {cv::Size(120, 90), cv::Size(31, 17)})
+                for (const auto& sample :
+                     samplesOf(lab(cv::Rect(cv::Point(), cut)), labels(cv::Rect(cv::Point(), cut)) < 3, 1.5, 4))
+                    worked.line("sample").figures(sample.colour).figure(sample.weight);
+            const Areas proposed = proposedAreas(smooth, 5);
+            worked.line("proposed").figure(double(proposed.list.size()));
+            for (const Area& area : proposed.list) worked.figure(area.share);
+            for (int area = 0; area < int(areas.list.size()); ++area) {
+                worked.line("outline");
+                for (const Scribble& outline : outlinesOf(areas.map, area)) worked.figure(double(outline.size()));
+            }
+        }
+        QCOMPARE(worked.against(TEST_OWN "/subject/worked/scenes.txt", 5e-3, 2e-3), QString());
+    }
+
+    /// Which area holds the eye by itself: the one that stands out most, near the middle, neither tiny nor far.
+    void whatHoldsTheEyeIsProposed() {
+        const auto focal = [](const cv::Rect& left, const cv::Vec3f& one, const cv::Rect& right, const cv::Vec3f& other,
+                              const cv::Vec3f& ground) {
+            cv::Mat lab(100, 100, CV_32FC3, cv::Scalar(ground)), labels(100, 100, CV_32S, cv::Scalar(0));
+            lab(left).setTo(one);
+            labels(left).setTo(1);
+            lab(right).setTo(other);
+            labels(right).setTo(2);
+            const Areas areas = areasOf(labels, lab);
+            for (const Area& area : areas.list)
+                if (area.focal) return labels.at<int>(int(area.centreY * 100), int(area.centreX * 100));
+            return 0;
+        };
+        const cv::Rect left(20, 50, 15, 15), right(65, 50, 15, 15);
+        // Farther from the whole, whichever way.
+        QCOMPARE(focal(left, {50, -10, 0}, right, {50, 44, 0}, {50, 20, 0}), 1);
+        QCOMPARE(focal(left, {50, 0, 60}, right, {50, 0, -30}, {50, 0, 20}), 2);
+        QCOMPARE(focal(left, {80, 0, 0}, right, {15, 0, 0}, {50, 0, 0}), 2);
+        // Larger, or nearer to the middle.
+        QCOMPARE(focal(left, {80, 0, 0}, {60, 50, 25, 25}, {80, 0, 0}, {50, 0, 0}), 2);
+        QCOMPARE(focal({40, 50, 15, 15}, {80, 0, 0}, {83, 80, 15, 15}, {80, 0, 0}, {50, 0, 0}), 1);
+        // Half a percent of the picture is large enough, less is not.
+        QCOMPARE(focal({20, 50, 5, 10}, {90, 0, 0}, right, {51, 0, 0}, {50, 0, 0}), 1);
+        QCOMPARE(focal({20, 50, 7, 7}, {90, 0, 0}, right, {51, 0, 0}, {50, 0, 0}), 2);
+        // What runs along the top is far, however it stands out.
+        QVERIFY(focal({0, 0, 100, 30}, {90, 0, 0}, right, {51, 0, 0}, {50, 0, 0}) != 1);
+    }
+
     void aSubjectIsCutOutOfItsBackground() {
         cv::Mat truth;
         const cv::Mat lab = figure(truth);

@@ -32,7 +32,7 @@ inline materials::Library smallLibrary() {
     const auto add = [&](Kind kind, const char* hex, std::vector<std::string> hazards = {}) {
         materials::Material m;
         m.id = std::string("t").append(std::to_string(library.media.size() + 1));
-        m.name = "stick " + m.id;
+        m.name.assign("stick ").append(m.id);
         m.maker = "Test & Sons";
         m.kind = kind;
         m.masstone = *colour::srgb8FromHex(hex);

@@ -177,6 +177,12 @@ QLayout* FrameLeaf::makeFrameRow() {
     whole_ = new QPushButton(tr("As photographed"));
     whole_->setToolTip(tr("The whole reference again, not turned, with the colours that it came with."));
     row->addWidget(whole_);
+    light_ = new QComboBox;
+    for (int i = 0; i < colour::lightCount; ++i) light_->addItem(wording::lightWord(colour::Light(i)));
+    addField(row, tr("Seen under"), light_);
+    connect(light_, &QComboBox::activated, this, [this](int index) {
+        session_.choose(tr("Light"), [&](planning::Study& study) { study.light = static_cast<colour::Light>(index); });
+    });
     connect(levelIt, &QPushButton::clicked, this, &FrameLeaf::level);
     connect(cropIt, &QPushButton::clicked, this, [this] { crop(true); });
     connect(cropFree, &QPushButton::clicked, this, [this] { crop(false); });
@@ -190,7 +196,7 @@ QLayout* FrameLeaf::makeSheetRow() {
     auto* row = new FlowRow;
     title_ = new QLineEdit;
     title_->setMaxLength(120);
-    title_->setMinimumWidth(100);
+    title_->setMinimumWidth(160);
     row->setGrowing(addField(row, tr("Title"), title_));
     format_ = new QComboBox;
     for (const Format& format : formats) format_->addItem(QString::fromUtf8(format.name));
@@ -200,9 +206,6 @@ QLayout* FrameLeaf::makeSheetRow() {
     height_ = wholeNumber(int(planning::sheetBounds.least), int(planning::sheetBounds.most), tr(" mm"));
     addField(row, tr("wide"), width_);
     addField(row, tr("high"), height_);
-    light_ = new QComboBox;
-    for (int i = 0; i < colour::lightCount; ++i) light_->addItem(wording::lightWord(colour::Light(i)));
-    addField(row, tr("Seen under"), light_);
     connect(format_, &QComboBox::activated, this, [this](int index) {
         if (index < int(std::size(formats))) chooseSize(formats[index].width, formats[index].height);
     });
@@ -210,9 +213,6 @@ QLayout* FrameLeaf::makeSheetRow() {
             [this](int w) { chooseSize(w, session_.study().heightMillimetres); });
     connect(height_, &QSpinBox::valueChanged, this,
             [this](int h) { chooseSize(session_.study().widthMillimetres, h); });
-    connect(light_, &QComboBox::activated, this, [this](int index) {
-        session_.choose(tr("Light"), [&](planning::Study& study) { study.light = static_cast<colour::Light>(index); });
-    });
     connect(title_, &QLineEdit::editingFinished, this, [this] {
         session_.choose(tr("Title"), [&](planning::Study& study) { study.title = title_->text().toStdString(); });
     });

@@ -1,0 +1,161 @@
+#include <QtTest>
+#include <cmath>
+#include <numeric>
+#include <set>
+
+#include "colour/difference.h"
+#include "matching/extremes.h"
+#include "matching/substitutes.h"
+#include "tried_stacks.h"
+
+/// Sticks for the whole picture, and what stands in for one.
+class TestPalette : public QObject {
+    Q_OBJECT
+
+ private Q_SLOTS:
+    /// On instances small enough to try everything the search comes within 1 % of the best in the mean and 3 % at
+    /// worst.
+    void paletteIsNearlyAsGoodAsTryingEverything() {
+        Numbers random(31);
+        const StackWeights weights;
+        SearchWidth width;
+        width.layers = 2;
+        width.swapRounds = 3;
+        width.swaps = 9;
+        double sum = 0, worst = 0;
+        constexpr int rounds = 20;
+        for (int round = 0; round < rounds; ++round) {
+            const auto sticks = prepared(randomMedia(6, 400 + unsigned(round)), d65);
+            const pigment::Patch on = ground(round % 2 ? "#8a7f74" : "#c2ab86");
+            const OptionBank bank(sticks, *on.surface, weights.school);
+            std::vector<Want> wants{wantOf(sticks, on, 8, random), wantOf(sticks, on, 8, random)};
+            wants[0].importance = 0.7;
+            wants[1].importance = 0.3;
+            const auto palette = choosePalette(wants, bank, 3, width, weights, usualStickPrice, {});
+            QVERIFY(palette && int(palette->sticks.size()) <= 3);
+            QVERIFY(std::fabs(palette->cost - paletteCost(wants, palette->stacks, usualStickPrice)) < 1e-9);
+            const double best = leastCost(wants, bank, 3, weights, usualStickPrice);
+            QVERIFY(palette->cost >= best - 1e-9);
+            sum += palette->cost / best - 1;
+            worst = std::max(worst, palette->cost / best - 1);
+        }
+        qInfo("palettes cost %.2f %% more than the best in the mean, %.2f %% at worst", 100 * sum / rounds,
+              100 * worst);
+        QVERIFY2(sum / rounds <= 0.01, qPrintable(QString::number(sum / rounds)));
+        QVERIFY2(worst <= 0.03, qPrintable(QString::number(worst)));
+    }
+
+    void thePaletteKeepsToItsLimitAndServesEveryArea() {
+        const auto sticks = prepared(randomMedia(40, 38), d65);
+        const pigment::Patch on = ground("#8a7f74");
+        const StackWeights weights;
+        const OptionBank bank(sticks, *on.surface, weights.school);
+        Numbers random(39);
+        std::vector<Want> wants;
+        for (int a = 0; a < 6; ++a) {
+            wants.push_back(wantOf(sticks, on, 12, random));
+            wants.back().importance = 1.0 / 6;
+        }
+        double before = 1e300;
+        for (const int limit : {1, 3, 8, 14}) {
+            const auto palette = choosePalette(wants, bank, limit, {}, weights, 0.001, {});
+            QVERIFY(palette.has_value());
+            QVERIFY(int(palette->sticks.size()) <= limit);
+            QCOMPARE(palette->stacks.size(), wants.size());
+            for (const Stack& stack : palette->stacks)
+                for (const StackLayer& layer : stack.layers)
+                    QVERIFY(std::ranges::binary_search(palette->sticks, layer.stick));
+            QVERIFY(palette->cost < before);
+            before = palette->cost;
+        }
+        // A dear stick must pay.
+        QVERIFY(choosePalette(wants, bank, 14, {}, weights, 0.3, {})->sticks.size() <
+                choosePalette(wants, bank, 14, {}, weights, 0.0001, {})->sticks.size());
+    }
+
+    /// A mixture for one colour is the stack search with one sample.
+    void mixturesAreOrderedAndDiffer() {
+        const auto sticks = prepared(randomMedia(24, 47), d65);
+        const pigment::Patch on = ground("#c2ab86");
+        std::vector<int> all;
+        for (int i = 0; i < 24; ++i) all.push_back(i);
+        const Lab wanted{52, 14, 22};
+        const auto mixtures = mixturesFor(wanted, on, sticks, all, 3, 5, d65);
+        QVERIFY(mixtures.size() >= 3);
+        std::set<std::set<int>> known;
+        for (std::size_t i = 0; i < mixtures.size(); ++i) {
+            const Lab seen = pigment::labOf(laidOn(on, mixtures[i].lays, sticks), d65);
+            QVERIFY(std::fabs(colour::differenceCie2000(wanted, seen) - mixtures[i].difference) < 1e-9);
+            std::set<int> used;
+            for (const Lay& lay : mixtures[i].lays) used.insert(lay.stick);
+            QVERIFY(known.insert(used).second && used.size() <= 3);
+            if (i > 0) QVERIFY(mixtures[i - 1].difference <= mixtures[i].difference);
+        }
+        QVERIFY(mixtures.front().difference < 4);
+    }
+
+    void aMissingStickIsReplaced() {
+        const auto media = randomMedia(40, 43);
+        const auto sticks = prepared(media, d65);
+        const pigment::Patch on = ground("#c2ab86");
+        for (const int missing : {1, 7, 22}) {
+            const Substitutes found = substitutesFor(missing, sticks, on, 3, d65);
+            QCOMPARE(found.nearest.lays.size(), std::size_t(1));
+            // No other stick laid alike comes nearer.
+            for (int other = 0; other < 40; ++other) {
+                if (other == missing) continue;
+                const Lay lay{other, pigment::Manner::press, pigment::Pressure::medium};
+                const Lab seen = pigment::labOf(laidOn(on, {lay}, sticks), d65);
+                QVERIFY(colour::differenceCie2000(found.wanted, seen) >= found.nearest.difference - 1e-9);
+            }
+            QVERIFY(found.mixed.size() <= 3);
+            for (const Mixture& mixture : found.mixed) {
+                QVERIFY(mixture.lays.size() == 2 && mixture.difference < found.nearest.difference);
+                for (const Lay& lay : mixture.lays) QVERIFY(lay.stick != missing);
+            }
+        }
+        const auto alone = prepared(randomMedia(1, 44), d65);
+        QVERIFY(substitutesFor(0, alone, on, 3, d65).nearest.lays.empty());
+    }
+
+    /// One white is hard and brilliant for crisp lights, another chalky and soft for subdued ones (common practice, no
+    /// source).
+    void theEndsOfASetAreTold() {
+        const auto stick = [](materials::Kind kind, const char* hex, double hiding) {
+            materials::Material m;
+            m.kind = kind;
+            m.masstone = *colour::srgb8FromHex(hex);
+            m.hiding = hiding;
+            m.hardness = materials::usualHardness(kind);
+            return m;
+        };
+        using materials::Kind;
+        const std::vector<materials::Material> media{
+            stick(Kind::soft, "#cf2a22", 1),   stick(Kind::soft, "#f0eee9", 0.6), stick(Kind::hard, "#f8f7f4", 1.5),
+            stick(Kind::pencil, "#efede7", 1), stick(Kind::soft, "#33312f", 1),   stick(Kind::soft, "#1d1b1b", 1.4),
+            stick(Kind::ink, "#050505", 2),    stick(Kind::soft, "#2a1030", 1.3), stick(Kind::soft, "#808080", 1)};
+        const auto sticks = prepared(media, d65);
+        const Extremes found = extremesOf(sticks, ground("#4b4a4a"), d65);
+        QCOMPARE(found.black->stick, 5);  // the ink is darker and no dry stick, the violet no black
+        QCOMPARE(found.brilliant->stick, 2);
+        QCOMPARE(found.chalky->stick, 1);
+        QVERIFY(found.brilliant->swatch.L > found.chalky->swatch.L && found.black->swatch.L < 25);
+        const auto few = prepared({media[0], media[1]}, d65);
+        const Extremes one = extremesOf(few, ground("#4b4a4a"), d65);
+        QVERIFY(!one.black && one.brilliant->stick == 1 && !one.chalky);
+        QVERIFY(!extremesOf({}, ground("#4b4a4a"), d65).brilliant);
+    }
+
+    void aStopIsObeyed() {
+        const auto sticks = prepared(randomMedia(20, 40), d65);
+        std::stop_source stop;
+        stop.request_stop();
+        const pigment::Patch on = ground("#8a7f74");
+        const OptionBank bank(sticks, *on.surface, School::darkFirst);
+        const std::vector<Want> wants{{{{{50, 0, 0}, 1.0}}, on}};
+        QVERIFY(!choosePalette(wants, bank, 5, {}, {}, 0.01, {{}, stop.get_token()}).has_value());
+    }
+};
+
+QTEST_GUILESS_MAIN(TestPalette)
+#include "test_palette.moc"
