@@ -29,7 +29,10 @@ class TestSubjectStation : public QObject {
     QString at(const char* name) const { return folder_.filePath(QString::fromLatin1(name)); }
     std::unique_ptr<MainWindow> opened() { return openedWindow(at("ball.dune")); }
 
-    static QString told(MainWindow& window) { return window.margin().text().paragraphs.join(' '); }
+    static QString told(MainWindow& window) {
+        const MarginText text = window.margin().text();
+        return (text.paragraphs + text.why).join(QLatin1Char(' '));
+    }
     static int label(MainWindow& window, double x, double y) {
         return subject::labelAt(window.session().reading()->areas.map, x, y);
     }

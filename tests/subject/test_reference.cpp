@@ -194,6 +194,45 @@ class TestReference : public QObject {
         QCOMPARE(result.problem().kind, common::ProblemKind::pictureColourSpace);
     }
 
+    /// Source: ITU-T T.81, annex B: segments begin with FF and a marker, may be filled up with more FF, and the frame's
+    /// (C0 to CF but for C4, C8, CC) tells how many components there are.
+    void jpegsInInksAreRefused() {
+        for (const int isProgressive : {0, 1}) {
+            std::vector<std::uint8_t> jpeg;
+            cv::imencode(".jpg", photo(), jpeg, {cv::IMWRITE_JPEG_PROGRESSIVE, isProgressive});
+            const auto segment = [&](std::uint8_t marker, std::uint8_t fifth) {
+                for (std::size_t i = 2; i + 5 < jpeg.size(); i += 2 + std::size_t(jpeg[i + 2] * 256 + jpeg[i + 3]))
+                    if (jpeg[i] == 0xFF && jpeg[i + 1] == marker && (fifth == 0 || jpeg[i + 4] == fifth)) return i;
+                return std::size_t(0);
+            };
+            const std::size_t frame = segment(isProgressive ? 0xC2 : 0xC0, 0);
+            QVERIFY(frame > 0);
+            std::vector<std::uint8_t> inks = jpeg;
+            inks[frame + 9] = 4;
+            // Another segment and filling before the frame make no difference.
+            for (const std::vector<std::uint8_t>& before :
+                 {std::vector<std::uint8_t>{}, {0xFF, 0xFE, 0, 9, 4, 4, 4, 4, 4, 4, 4}, {0xFF, 0xFF, 0xFF}}) {
+                std::vector<std::uint8_t> bytes = inks;
+                bytes.insert(bytes.begin() + std::ptrdiff_t(frame), before.begin(), before.end());
+                const auto result = readPicture(bytes, "inks.jpg");
+                QVERIFY(!result.ok());
+                QCOMPARE(result.problem().kind, ProblemKind::pictureColourSpace);
+                bytes = jpeg;
+                bytes.insert(bytes.begin() + std::ptrdiff_t(frame), before.begin(), before.end());
+                QVERIFY(readPicture(bytes, "light.jpg").ok());
+            }
+            // A table of codes (C4) is no frame, though its tenth byte may be a four.
+            if (isProgressive) continue;
+            const std::size_t table = segment(0xC4, 0x11);
+            QVERIFY(table > 0 && jpeg[table + 9] == 4);
+            const std::vector<std::uint8_t> codes(
+                jpeg.begin() + std::ptrdiff_t(table),
+                jpeg.begin() + std::ptrdiff_t(table + 2 + std::size_t(jpeg[table + 2] * 256 + jpeg[table + 3])));
+            jpeg.insert(jpeg.begin() + std::ptrdiff_t(frame), codes.begin(), codes.end());
+            QVERIFY(readPicture(jpeg, "table.jpg").ok());
+        }
+    }
+
     void badPicturesAreRefused_data() {
         QTest::addColumn<QByteArray>("bytes");
         QTest::addColumn<int>("kind");
