@@ -33,8 +33,9 @@ QWidget* UnsavedSheet::rowOf(const UnsavedWork& work) {
         picture.loadFromData(work.head->thumbnailPng);
         look->setPixmap(picture.scaled(160, 120, Qt::KeepAspectRatio, Qt::SmoothTransformation));
         look->setAccessibleName(tr("The sheet of %1").arg(work.head->title));
-        words->setText(tr("%1\n%n choice(s), last written %2", nullptr, work.head->choices)
+        words->setText(tr("%1\nChoices: %2, last written %3")
                            .arg(work.head->title.isEmpty() ? tr("A study without a title") : work.head->title,
+                                QString::number(work.head->choices),
                                 QLocale().toString(work.head->written.toLocalTime(), QLocale::ShortFormat)));
     } else {
         words->setText(wording::problemSentence(work.head.problem()));

@@ -135,6 +135,7 @@ int QuietStyle::pixelMetric(PixelMetric metric, const QStyleOption* option, cons
 int QuietStyle::styleHint(StyleHint hint, const QStyleOption* option, const QWidget* widget,
                           QStyleHintReturn* answer) const {
     switch (hint) {
+        case SH_DialogButtonBox_ButtonsHaveIcons:
         case SH_EtchDisabledText:
         case SH_DitherDisabledText:
         case SH_ComboBox_Popup:
