@@ -4,7 +4,6 @@
 #include <QUndoCommand>
 
 #include "colour/picture_under.h"
-#include "common/current_problem.h"
 #include "drawing/pictures.h"
 #include "planning/stage_picture.h"
 #include "wording/sentences.h"
@@ -42,17 +41,14 @@ class Session::Choice : public QUndoCommand {
 };
 
 Session::Session(QObject* parent) : QObject(parent) {
-    worker_.setMaxThreadCount(1);
     delay_.setSingleShot(true);
     connect(&delay_, &QTimer::timeout, this, &Session::startPlanning);
 }
 
-Session::~Session() {
-    if (stop_) stop_->request_stop();
-    worker_.waitForDone();
-}
+Session::~Session() = default;
 
 void Session::forget() {
+    planner_.stop();
     plan_.reset();
     sheets_.clear();
     reading_.reset();
@@ -172,60 +168,79 @@ void Session::lookCloser(const QRectF& part, const QSize& pixels) {
 void Session::stopPlanning() {
     const bool isWaiting = delay_.isActive();
     delay_.stop();
-    if (stop_)
-        stop_->request_stop();
-    else if (isWaiting)
-        Q_EMIT planningStopped();
+    if (isPlanning_)
+        end();
+    else if (!isWaiting)
+        return;
+    Q_EMIT planningStopped();
+}
+
+template <typename Work, typename Then>
+void Session::stage(const Chosen& of, double from, double to, Work work, Then then) {
+    const auto report = [this, from, to](double f) { Q_EMIT planningProgress(from + (to - from) * f); };
+    planner_.run([work = std::move(work), of,
+                  kept = kept_](const common::Progress& progress) { return work(of, *kept, progress); },
+                 [this, then = std::move(then)](auto made) mutable {
+                     if (made) return then(*std::move(made));
+                     kept_ = std::make_shared<planning::Kept>();  // what was half done
+                     end();
+                     Q_EMIT problemMet(wording::problemSentence(made.problem()));
+                 },
+                 report);
 }
 
 void Session::startPlanning() {
-    if (stop_) stop_->request_stop();
-    if (!study().reference) return;
-    stop_.emplace();
-    ++job_;
+    planner_.stop();
+    if (!study().reference) return isPlanning_ ? end() : void();
+    using common::Progress;
+    using planning::Fineness;
+    using planning::Kept;
+    isPlanning_ = true;
     Q_EMIT planningStarted();
-    worker_.start([this, chosen = chosen_, kept = kept_, token = stop_->get_token(), job = job_] {
-        const auto onInterface = [this](auto work) { QMetaObject::invokeMethod(this, work, Qt::QueuedConnection); };
-        const auto end = [&](common::Result<planning::Plan> result) {
-            onInterface(
-                [this, result = std::move(result), chosen, job]() mutable { finish(std::move(result), chosen, job); });
+    const auto plan = [](Fineness fineness) {
+        return [fineness](const Chosen& of, Kept& kept, const Progress& progress) {
+            return planning::makePlan(of.study, *of.library, kept, progress, 0, fineness);
         };
-        const planning::Study& study = chosen.study;
-        if (token.stop_requested()) return end(common::Problem{common::ProblemKind::cancelled, ""});
-        try {
-            if (auto picture = planning::readReference(study, *kept))
-                onInterface([this, picture = *picture, job] {
-                    if (job != job_) return;
-                    picture_ = picture;
-                    shown_ = QImage();
-                    Q_EMIT readingChanged();
-                });
-            auto read = planning::readSubject(study, *kept);
-            if (read)
-                onInterface([this, reading = *read, job] {
-                    if (job != job_) return;
-                    reading_ = reading;
-                    Q_EMIT readingChanged();
-                });
-            common::Progress progress{[&](double f) {
-                                          onInterface([this, f, job] {
-                                              if (job == job_) Q_EMIT planningProgress(f);
-                                          });
-                                      },
-                                      token};
-            using planning::Fineness;
-            auto first =
-                planning::makePlan(study, *chosen.library, *kept, progress.part(0.0, 0.3), 0, Fineness::coarse);
-            if (first)
-                onInterface([this, plan = *std::move(first), chosen, job]() mutable {
-                    if (job == job_) take(std::move(plan), chosen);
-                });
-            end(planning::makePlan(study, *chosen.library, *kept, progress.part(0.3, 1.0)));
-        } catch (...) {
-            *kept = {};  // what was half done
-            end(common::currentProblem());
-        }
-    });
+    };
+    // The reference, the reading, a coarse plan and the full one, each shown as soon as it is there. The next begins
+    // before it is shown: whoever sees it may choose otherwise, which then ends what has begun.
+    const auto full = [this, plan](const Chosen& of) {
+        stage(of, 0.3, 1, plan(Fineness::full), [this, of](planning::Plan made) {
+            take(std::move(made), of);
+            end();
+        });
+    };
+    const auto coarse = [this, plan, full](const Chosen& of) {
+        stage(of, 0, 0.3, plan(Fineness::coarse), [this, full, of](planning::Plan made) {
+            full(of);
+            take(std::move(made), of);
+        });
+    };
+    const auto read = [this, coarse](const Chosen& of) {
+        stage(
+            of, 0, 0,
+            [](const Chosen& chosen, Kept& kept, const Progress&) { return planning::readSubject(chosen.study, kept); },
+            [this, coarse, of](std::shared_ptr<const planning::Reading> made) {
+                coarse(of);
+                reading_ = std::move(made);
+                Q_EMIT readingChanged();
+            });
+    };
+    stage(
+        chosen_, 0, 0,
+        [](const Chosen& chosen, Kept& kept, const Progress&) { return planning::readReference(chosen.study, kept); },
+        [this, read, of = chosen_](const cv::Mat& picture) {
+            read(of);
+            picture_ = picture;
+            shown_ = QImage();
+            Q_EMIT readingChanged();
+        });
+}
+
+void Session::end() {
+    planner_.stop();
+    isPlanning_ = false;
+    Q_EMIT planningEnded();
 }
 
 void Session::take(planning::Plan plan, const Chosen& of) {
@@ -234,18 +249,6 @@ void Session::take(planning::Plan plan, const Chosen& of) {
     reading_ = plan_->reading;
     planOf_ = of;
     Q_EMIT planChanged();
-}
-
-void Session::finish(common::Result<planning::Plan> result, const Chosen& of, int job) {
-    if (job != job_) return;  // another is under way already
-    stop_.reset();
-    const bool isStopped = !result && result.problem().kind == common::ProblemKind::cancelled;
-    if (result)
-        take(std::move(result).value(), of);
-    else if (!isStopped)
-        Q_EMIT problemMet(wording::problemSentence(result.problem()));
-    Q_EMIT planningEnded();
-    if (isStopped) Q_EMIT planningStopped();
 }
 
 }  // namespace app

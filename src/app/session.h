@@ -2,13 +2,11 @@
 
 #include <QImage>
 #include <QObject>
-#include <QThreadPool>
 #include <QTimer>
 #include <QUndoStack>
 #include <functional>
 #include <memory>
 #include <optional>
-#include <stop_token>
 
 #include "app/background.h"
 #include "planning/planner.h"
@@ -45,7 +43,7 @@ class Session : public QObject {
     std::shared_ptr<const planning::Reading> reading() const { return reading_; }
     std::shared_ptr<const planning::Plan> plan() const { return plan_; }
     QUndoStack& history() { return history_; }
-    bool isPlanning() const { return stop_.has_value(); }
+    bool isPlanning() const { return isPlanning_; }
     /// Whether `plan()` belongs to `study()` and is no first plan that will be replaced.
     bool isPlanCurrent() const { return plan_ && !plan_->isCoarse && planOf_ == chosen_; }
 
@@ -90,7 +88,11 @@ class Session : public QObject {
     void push(const QString& what, Chosen changed, const QString& mergeKey);
     void startPlanning();
     void take(planning::Plan plan, const Chosen& of);
-    void finish(common::Result<planning::Plan> result, const Chosen& of, int job);
+    /// A stage of planning off the interface thread, of `from` to `to` of the whole; what it makes (a common::Result)
+    /// is for `then`, unless it fails or another planning has begun.
+    template <typename Work, typename Then>
+    void stage(const Chosen& of, double from, double to, Work work, Then then);
+    void end();
 
     Chosen chosen_, planOf_;
     std::shared_ptr<const planning::Reading> reading_;
@@ -114,10 +116,9 @@ class Session : public QObject {
     colour::Light shownUnder_ = colour::Light::daylight65;
     QUndoStack history_;
     QTimer delay_;
-    QThreadPool worker_;  // one thread: jobs follow each other and may share `kept_`
     std::shared_ptr<planning::Kept> kept_ = std::make_shared<planning::Kept>();
-    std::optional<std::stop_source> stop_;
-    int job_ = 0;
+    Background planner_{this};  // one stage after the other: they share `kept_`
+    bool isPlanning_ = false;
     bool isTakingUp_ = false;  // the history is laid out anew: its choices are not made again
 };
 

@@ -139,7 +139,10 @@ void paintMaterial(QPainter& painter, const QRectF& box, materials::Kind kind, c
             outline(painter, rod, colour);
             break;
         }
-        default:
+        case Kind::watercolour:
+        case Kind::gouache:
+        case Kind::acrylic:
+        case Kind::ink:
             outline(painter, brushedDash(box), colour);
             break;
     }
@@ -185,7 +188,9 @@ void paintManner(QPainter& painter, const QRectF& box, pigment::Manner manner, c
         case Manner::wash:
             painter.drawPath(brushedDash(box));
             break;
-        default: {  // blend, fix, lift: no pigment, a passage from full to none
+        case Manner::blend:
+        case Manner::fix:
+        case Manner::lift: {  // no pigment, a passage from full to none
             QLinearGradient fade(box.topLeft(), box.topRight());
             QColor none = ink;
             none.setAlphaF(0.05f);

@@ -28,9 +28,14 @@ double usualHardness(Kind kind) {
             return 0.3;
         case Kind::pan:
             return 0.1;
-        default:
-            return 0.15;
+        case Kind::soft:
+        case Kind::watercolour:
+        case Kind::gouache:
+        case Kind::acrylic:
+        case Kind::ink:
+            break;
     }
+    return 0.15;
 }
 
 const Material* Library::medium(std::string_view id) const {

@@ -33,9 +33,15 @@ Weight weightOf(Manner manner) {
             return {1.4f, 0.4f};
         case Manner::dab:
             return {1.5f, 0.7f};
-        default:
-            return {1.0f, 1.0f};
+        case Manner::scumble:
+        case Manner::hatch:
+        case Manner::wash:
+        case Manner::blend:
+        case Manner::fix:
+        case Manner::lift:
+            break;
     }
+    return {1.0f, 1.0f};
 }
 
 void deposit(Patch& patch, const Stroke& stroke) {
@@ -154,7 +160,9 @@ Patch::Cells coverages(const Stroke& stroke, const materials::SurfaceProfile& su
         case Manner::wash:
             covered.setConstant(1.0f);
             break;
-        default:
+        case Manner::blend:
+        case Manner::fix:
+        case Manner::lift:
             break;
     }
     return covered;
@@ -169,7 +177,11 @@ void lay(Patch& patch, const Stroke& stroke) {
             return fix(patch, stroke.pressure);
         case Manner::lift:
             return lift(patch, stroke.pressure);
-        default:
+        case Manner::scumble:
+        case Manner::hatch:
+        case Manner::press:
+        case Manner::dab:
+        case Manner::wash:
             return stroke.pigment ? deposit(patch, stroke) : dissolve(patch);
     }
 }

@@ -41,9 +41,24 @@ int tellingRank(ReasonKind kind) {
             return 5;
         case ReasonKind::groundFirst:
             return 6;
-        default:
-            return 7;
+        case ReasonKind::firstMarks:
+        case ReasonKind::groundNearColour:
+        case ReasonKind::inkDeepestDarks:
+        case ReasonKind::wetBeforeDry:
+        case ReasonKind::wholePictureTogether:
+        case ReasonKind::showsBothEnds:
+        case ReasonKind::hidesLights:
+        case ReasonKind::hidesDarks:
+        case ReasonKind::nearSubject:
+        case ReasonKind::complementSparkles:
+        case ReasonKind::holdsLayers:
+        case ReasonKind::fewLayers:
+        case ReasonKind::takesWater:
+        case ReasonKind::noWater:
+        case ReasonKind::fitsSticks:
+            break;
     }
+    return 7;
 }
 
 class Orderer {

@@ -6,6 +6,7 @@
 #include <cstdio>
 
 #include "colour/difference.h"
+#include "common/median.h"
 
 namespace review {
 
@@ -17,12 +18,6 @@ namespace {
 /// Readings of one flat swatch agree as well as this, in CIEDE2000 from their median.
 constexpr double agreeing = 2.0;
 
-double medianOf(std::vector<double> values) {
-    const auto middle = values.begin() + std::ptrdiff_t(values.size() / 2);
-    std::ranges::nth_element(values, middle);
-    return *middle;
-}
-
 common::Result<ReaderReading> meanOf(const std::vector<colour::Xyz>& readings) {
     std::array<std::vector<double>, 3> components;
     std::vector<colour::Lab> labs;
@@ -33,7 +28,8 @@ common::Result<ReaderReading> meanOf(const std::vector<colour::Xyz>& readings) {
         components[2].push_back(labs.back().b);
     }
     if (labs.empty()) return Problem{ProblemKind::readerLost, ""};
-    const colour::Lab median{medianOf(components[0]), medianOf(components[1]), medianOf(components[2])};
+    const colour::Lab median{common::median(components[0]), common::median(components[1]),
+                             common::median(components[2])};
     ReaderReading reading;
     double squares = 0, furthest = 0;
     for (const colour::Lab& lab : labs) {

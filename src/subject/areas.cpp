@@ -9,8 +9,8 @@
 #include <opencv2/imgproc.hpp>
 #include <opencv2/ximgproc/slic.hpp>
 
+#include "common/median.h"
 #include "common/naming.h"
-#include "subject/median.h"
 
 namespace subject {
 
@@ -189,7 +189,7 @@ void describe(Areas& areas, const cv::Mat& lab) {
         area.share = n / map.total();
         area.centreX = (tally.x / n + 0.5) / map.cols;
         area.centreY = (tally.y / n + 0.5) / map.rows;
-        area.colour = {median(tally.L), median(tally.a), median(tally.b)};
+        area.colour = {common::median(tally.L), common::median(tally.a), common::median(tally.b)};
         area.plane = planeOf(area, tally.top, double(tally.lowest + 1) / map.rows);
         std::ranges::sort(area.neighbours);
         area.neighbours.erase(std::unique(area.neighbours.begin(), area.neighbours.end()), area.neighbours.end());

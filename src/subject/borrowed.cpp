@@ -4,7 +4,7 @@
 #include <cmath>
 #include <opencv2/core.hpp>
 
-#include "subject/median.h"
+#include "common/median.h"
 
 namespace subject {
 
@@ -33,7 +33,7 @@ Borrowed::Borrowed(const cv::Mat& lab, const Line& part) {
             a.push_back(pixels[i][1]);
             b.push_back(pixels[i][2]);
         }
-        byRank_.push_back({median(L), median(a), median(b)});
+        byRank_.push_back({common::median(L), common::median(a), common::median(b)});
     }
 }
 

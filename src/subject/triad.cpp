@@ -5,8 +5,8 @@
 #include <cmath>
 #include <opencv2/core.hpp>
 
+#include "common/median.h"
 #include "subject/masses.h"
-#include "subject/median.h"
 
 namespace subject {
 
@@ -17,7 +17,7 @@ Triad::Swatch medianSwatch(const std::vector<cv::Point>& pixels, const cv::Mat& 
     std::array<std::vector<float>, 3> values;
     for (const cv::Point& p : pixels)
         for (int c = 0; c < 3; ++c) values[std::size_t(c)].push_back(lab.at<cv::Vec3f>(p)[c]);
-    const cv::Vec3f middle(median(values[0]), median(values[1]), median(values[2]));
+    const cv::Vec3f middle(common::median(values[0]), common::median(values[1]), common::median(values[2]));
     const cv::Point nearest = *std::ranges::min_element(
         pixels, {}, [&](const cv::Point& p) { return cv::norm(lab.at<cv::Vec3f>(p) - middle, cv::NORM_L2SQR); });
     const cv::Vec3f v = lab.at<cv::Vec3f>(nearest);

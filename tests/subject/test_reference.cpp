@@ -181,6 +181,19 @@ class TestReference : public QObject {
         QCOMPARE(framed(picture->xyz, {}, 1.0, 1000).size(), cv::Size(50, 50));
         QCOMPARE(framed(picture->xyz, {}, 4.0, 1000).size(), cv::Size(100, 25));
         QCOMPARE(framed(picture->xyz, {}, 4.0, 40).size(), cv::Size(40, 10));
+        // Light is what is averaged: a board of black and white squares has half of the white's, at any size.
+        cv::Mat board(384, 512, CV_8UC3);
+        for (int y = 0; y < board.rows; ++y)
+            for (int x = 0; x < board.cols; ++x) board.at<cv::Vec3b>(y, x) = cv::Vec3b::all((x + y) % 2 ? 255 : 0);
+        for (const int side : {512, 256, 171, 100, 64}) {
+            const auto small = readPicture(encoded(board, ".png"), "board.png", side);
+            QVERIFY(small.ok());
+            QCOMPARE(std::max(small->xyz.cols, small->xyz.rows), side);
+            const cv::Scalar light = cv::mean(small->xyz), least = cv::mean(framed(small->xyz, {}, 4.0 / 3, side / 2));
+            QVERIFY2(std::fabs(light[1] - 0.5) < 0.005, qPrintable(QString::number(light[1])));
+            QVERIFY2(std::fabs(least[1] - 0.5) < 0.01, qPrintable(QString::number(least[1])));
+            QVERIFY(std::fabs(light[0] / light[1] - 0.9642) < 0.002 && std::fabs(light[2] / light[1] - 0.8249) < 0.002);
+        }
     }
 
     void printingInksAreRefused() {

@@ -295,7 +295,7 @@ QImage thumbnailOf(const storage::Photograph& photograph) {
     QImageReader reader(&buffer);
     reader.setAutoTransform(true);
     reader.setScaledSize(reader.size().scaled(72, 52, Qt::KeepAspectRatio));
-    const QImage image = reader.read();
+    QImage image = reader.read();
     if (!image.isNull()) return image;
     // A format that Qt does not know.
     const auto other = ColourPick::read(photograph.bytes, photograph.name);
@@ -322,7 +322,7 @@ void MaterialsWindow::openPhotograph(const QString& key) {
         [key = key.toStdString(), &store = own_.store()](const common::Progress&) -> common::Result<QImage> {
             const auto other = store.another();
             if (!other) return other.problem();
-            const auto photograph = (*other)->photograph(key);
+            auto photograph = (*other)->photograph(key);
             if (!photograph) return photograph.problem();
             return ColourPick::read(photograph->bytes, photograph->name);
         },
