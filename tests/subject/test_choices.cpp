@@ -73,8 +73,9 @@ class TestChoices : public QObject {
             for (int thing = 1; thing <= 5; ++thing) {
                 const int wide = 8 + random.below(34), high = 8 + random.below(30);
                 const int left = random.below(120 - wide), top = random.below(90 - high);
-                const cv::Vec3f colour(float(random.between(8, 92)), float(random.between(-40, 50)),
-                                       float(random.between(-40, 60)));
+                // One drawn after the other: a call's arguments come in no certain order.
+                const double L = random.between(8, 92), a = random.between(-40, 50), b = random.between(-40, 60);
+                const cv::Vec3f colour{float(L), float(a), float(b)};
                 for (int y = top; y < top + high; ++y)
                     for (int x = left; x < left + wide; ++x) {
                         const double u = 2.0 * (x - left) / wide - 1, v = 2.0 * (y - top) / high - 1;
@@ -88,9 +89,11 @@ class TestChoices : public QObject {
             worked.line(QStringLiteral("scene %1").arg(scene));
             const cv::Mat smooth = squinted(lab, 0.5);
             cv::Mat specked = labels.clone();
-            for (int speck = 0; speck < 30; ++speck)
-                specked(cv::Rect(random.below(114), random.below(84), 1 + random.below(5), 1 + random.below(5))) =
-                    random.below(6);
+            for (int speck = 0; speck < 30; ++speck) {
+                const int x = random.below(114), y = random.below(84), label = random.below(6);
+                const int wide = 1 + random.below(5), high = 1 + random.below(5);
+                specked(cv::Rect(x, y, wide, high)) = label;
+            }
             const cv::Mat cleaned = withoutIslands(specked, 20);
             worked.line("cleaned");
             for (int label = 0; label < 6; ++label) worked.figure(cv::countNonZero(cleaned == label));
