@@ -207,6 +207,27 @@ class TestReference : public QObject {
         QCOMPARE(result.problem().kind, common::ProblemKind::pictureColourSpace);
     }
 
+    /// Each pixel of a crop is the reference's pixel there, wherever the crop lies.
+    void cropsHoldTheirPixels() {
+        cv::Mat places(80, 100, CV_32FC3);
+        for (int y = 0; y < 80; ++y)
+            for (int x = 0; x < 100; ++x) places.at<cv::Vec3f>(y, x) = {float(x), float(y), 0};
+        struct Crop {
+            double centreX, centreY, width;
+            int left, top;
+        };
+        for (const Crop& crop : {Crop{0.5, 0.5, 1, 0, 0}, Crop{0.3, 0.7, 0.4, 10, 40}, Crop{0.25, 0.5, 0.5, 0, 20},
+                                 Crop{0.75, 0.75, 0.5, 50, 40}, Crop{0.62, 0.41, 0.2, 52, 24}}) {
+            const cv::Mat held = framed(places, {crop.centreX, crop.centreY, crop.width}, 1.25, 1000);
+            QCOMPARE(held.size(), cv::Size(int(crop.width * 100), int(crop.width * 80)));
+            for (const cv::Point& at : {cv::Point(0, 0), cv::Point(held.cols - 1, held.rows - 1)}) {
+                const auto& from = held.at<cv::Vec3f>(at);
+                QCOMPARE(int(from[0]), crop.left + at.x);
+                QCOMPARE(int(from[1]), crop.top + at.y);
+            }
+        }
+    }
+
     /// Source: ITU-T T.81, annex B: segments begin with FF and a marker, may be filled up with more FF, and the frame's
     /// (C0 to CF but for C4, C8, CC) tells how many components there are.
     void jpegsInInksAreRefused() {
