@@ -1,6 +1,7 @@
 #include <QtTest>
 #include <algorithm>
 
+#include "colour/munsell.h"
 #include "hand_plan.h"
 #include "planning/minutes.h"
 #include "planning/notes.h"
@@ -324,6 +325,29 @@ class TestOrder : public QObject {
         hand.plan.papers[0].reasons = {{ReasonKind::hidesLights, 0.5}};
         hand.plan.papers[0].paper.id = "another";
         QVERIFY(!noteOf(notes(), NoteTopic::paperHidesEnds));
+    }
+
+    /// Half a step more contrast elsewhere than at what the picture is about is no fault yet.
+    void contrastElsewhereIsTold() {
+        for (const double steps : {2.4, 2.6}) {
+            HandPlan hand(6);
+            (*hand.areaList)[0].focal = true;
+            auto reading = std::make_shared<Reading>(*hand.plan.reading);
+            reading->wantedSquinted = reading->wantedSquinted.clone();
+            const auto stand = [&](const cv::Rect& part, double value) {
+                reading->wantedSquinted(part).setTo(cv::Scalar(colour::lightnessOfMunsellValue(value), 0, 0));
+            };
+            stand({0, 0, 60, 10}, 5);
+            stand({0, 0, 5, 10}, 3);  // two steps, in the first area
+            stand({55, 0, 5, 10}, 5 - steps);
+            hand.plan.reading = reading;
+            const auto notes = notesFor(hand.plan, hand.study);
+            const Note* note = noteOf(notes, NoteTopic::contrastElsewhere);
+            QCOMPARE(note != nullptr, steps > 2.5);
+            if (!note) continue;
+            QCOMPARE(note->areas, std::vector<int>{5});
+            QVERIFY(std::fabs(note->figure - steps) < 0.01 && std::fabs(note->second - 2) < 0.01);
+        }
     }
 
     /// A match under one light that fails under another is told, once for each such light.
