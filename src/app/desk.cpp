@@ -19,7 +19,7 @@ OwnDrawer* Desk::drawer() {
 common::Result<materials::Library> Desk::materials(const materials::Tray* tray) {
     if (storeProblem_) return *storeProblem_;
     if (!store_) return starter_;
-    drawer()->lookAgain();
+    if (!tray) drawer()->lookAgain();  // a tray lies in the drawer as it has just been read
     if (const auto& unreadable = drawer()->unreadable()) {
         if (drawer()->drawer().things.empty()) return *unreadable;
         Q_EMIT said(wording::problemSentence(*unreadable));
@@ -45,7 +45,7 @@ QStringList Desk::trays() {
 }
 
 void Desk::drawFrom(const QString& name) {
-    if (store_) drawer()->lookAgain();
+    if (store_ && !name.isEmpty()) drawer()->lookAgain();
     const materials::Tray* tray = store_ ? drawer()->tray(name.toStdString()) : nullptr;
     const auto refuse = [this](const QString& sentence) {
         Q_EMIT said(sentence);
