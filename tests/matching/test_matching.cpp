@@ -55,8 +55,23 @@ class TestMatching : public QObject {
                         for (const Stack& found : searched(wants.back(), bank, SearchWidth{.layers = layers}, weights))
                             add(found);
                 }
-                for (const int limit : {2, 5, 9}) {
-                    const auto palette = choosePalette(wants, bank, limit, {}, weights, usualStickPrice, {});
+                // More layers than are tried with all their pressures, over more tones than are looked round.
+                const Want many = wantOf(sticks, on, 40, random);
+                const Screen screen(many, bank, weights);
+                for (const int layers : {4, 5}) {
+                    std::vector<StackLayer> deep;
+                    for (int k = 0; k < layers; ++k) deep.push_back({3 * k, pigment::Manner(k % 3)});
+                    std::ranges::sort(deep, {}, [&](const StackLayer& layer) { return bank.indexOf(layer); });
+                    const Tried tried = screen.tried(deep, screen.judged(deep).tones, bank.all());
+                    worked.line("  deep, without").figure(tried.without).line("  with");
+                    for (std::size_t at = 0; at < tried.with.size(); at += 3)
+                        if (std::isfinite(tried.with[at].cost)) worked.figure(tried.with[at].cost);
+                }
+                for (const auto& [limit, width] :
+                     {std::pair{2, SearchWidth{}}, std::pair{5, SearchWidth{}}, std::pair{9, SearchWidth{}},
+                      std::pair{4, SearchWidth{.layers = 5, .swaps = 6, .swapRounds = 3}},
+                      std::pair{8, SearchWidth{.layers = 5, .swaps = 6, .swapRounds = 3}}}) {
+                    const auto palette = choosePalette(wants, bank, limit, width, weights, usualStickPrice, {});
                     QVERIFY(palette.has_value());
                     worked.line("  palette").figure(palette->cost);
                     for (const int stick : palette->sticks) worked.figure(stick);

@@ -94,6 +94,30 @@ class TestPalette : public QObject {
         QVERIFY(mixtures.front().difference < 4);
     }
 
+    /// A black is dark and without hue (starting values: common practice, no source).
+    void blacksAndNearestSticksAreFound() {
+        const auto stick = [](materials::Kind kind, const Lab& lab) {
+            PreparedStick made{kind, {}, lab};
+            return made;
+        };
+        using materials::Kind;
+        QVERIFY(isBlack(stick(Kind::soft, {21.9, 3, 3.9})));
+        QVERIFY(!isBlack(stick(Kind::soft, {22.1, 0, 0})));
+        QVERIFY(!isBlack(stick(Kind::soft, {10, 3, 4.1})));
+        QVERIFY(isDry(stick(Kind::pan, {50, 0, 0})) && !isDry(stick(Kind::acrylic, {50, 0, 0})));
+        std::vector<PreparedStick> sticks;
+        for (const double lightness : {80, 20, 55, 62, 40}) sticks.push_back(stick(Kind::soft, {lightness, 0, 0}));
+        sticks.push_back(stick(Kind::gouache, {60, 0, 0}));
+        QCOMPARE(nearestSticks({60, 0, 0}, sticks, 3), (std::vector<int>{3, 2, 0}));
+        QCOMPARE(nearestSticks({60, 0, 0}, sticks, 9).size(), std::size_t(5));
+        using pigment::Manner;
+        const std::vector<Manner> point{Manner::hatch, Manner::scumble}, pan{Manner::scumble, Manner::press},
+            any{Manner::scumble, Manner::hatch, Manner::press};
+        QCOMPARE(mannersOf(Kind::pencil), point);  // a point is not pressed flat
+        QCOMPARE(mannersOf(Kind::pan), pan);       // and nothing is hatched with a sponge
+        QCOMPARE(mannersOf(Kind::soft), any);
+    }
+
     void aMissingStickIsReplaced() {
         const auto media = randomMedia(40, 43);
         const auto sticks = prepared(media, d65);

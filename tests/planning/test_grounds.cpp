@@ -175,6 +175,23 @@ class TestGrounds : public QObject {
         const auto few = reasons(128, {2, 8}, {50, 0, 0}, Water::full, Surface::cartridge);
         QVERIFY(tells(few, ReasonKind::fewLayers) && few.score < middle.score);
         QVERIFY(tells(reasons(128, {2, 8}, {50, 0, 0}, Water::full, Surface::cartridge, 2), ReasonKind::holdsLayers));
+        // Much of the subject in the paper's opposite: its specks make that sparkle.
+        const auto ochre = [&](double share, const colour::Lab& wanted) {
+            HandPlan hand(2);
+            for (PlannedStack& stack : hand.plan.stacks) stack.samples = {{wanted, share}, {{90, 0, 0}, 1 - share}};
+            const materials::Paper paper{"p", "Mill", "ochre", Surface::sanded400, {190, 150, 90}, Water::full};
+            materials::Material stick;
+            stick.kind = Kind::soft;
+            stick.masstone = {90, 90, 90};
+            const auto prepared = matching::prepared({stick}, hand.plan.light);
+            return rankedPapers(hand.plan, {paper}, prepared, 4).front();
+        };
+        const colour::Lab blue{45, 0, -30};
+        QVERIFY(tells(ochre(0.25, blue), ReasonKind::complementSparkles));
+        QVERIFY(!tells(ochre(0.19, blue), ReasonKind::complementSparkles));
+        QVERIFY(!tells(ochre(0.25, {45, 0, -14}), ReasonKind::complementSparkles));  // too grey to be seen as one
+        QVERIFY(!tells(ochre(0.25, {45, 25, -20}), ReasonKind::complementSparkles));
+        QVERIFY(std::fabs(ochre(0.25, blue).score - ochre(0.15, blue).score - 0.14 * 0.10) < 0.02);
         // Three steps to each end are as good as more.
         const double three = reasons(128, {2.1, 8.3}, {50, 0, 0}, Water::full, Surface::sanded400).score;
         QVERIFY(std::fabs(reasons(128, {1, 9.5}, {50, 0, 0}, Water::full, Surface::sanded400).score - three) < 1e-9);

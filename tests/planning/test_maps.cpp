@@ -205,8 +205,20 @@ class TestMaps : public QObject {
         QCOMPARE(markMillimetres(Kind::pan, Manner::scumble, true), 6.0);
         QCOMPARE(markMillimetres(Kind::hard, Manner::hatch, false), 1.5);
         QCOMPARE(markMillimetres(Kind::pencil, Manner::hatch, true), 0.8);
+        QCOMPARE(markMillimetres(Kind::pan, Manner::scumble, false), 3.0);
+        for (const Kind kind : {Kind::hard, Kind::charcoal}) {
+            QCOMPARE(markMillimetres(kind, Manner::scumble, true), 6.0);
+            QCOMPARE(markMillimetres(kind, Manner::scumble, false), 1.5);
+            QCOMPARE(markMillimetres(kind, Manner::press, true), 1.5);
+        }
+        for (const Kind kind : {Kind::watercolour, Kind::gouache, Kind::acrylic, Kind::ink}) {
+            QCOMPARE(markMillimetres(kind, Manner::wash, true), 10.0);
+            QCOMPARE(markMillimetres(kind, Manner::dab, false), 10.0);
+        }
+        QCOMPARE(markMillimetres(Kind::soft, Manner::fix, true), 10.0);
         QCOMPARE(markMillimetres(Kind::soft, Manner::blend, true), 8.0);
-        QCOMPARE(markMillimetres(Kind::gouache, Manner::wash, true), 10.0);
+        QCOMPARE(markMillimetres(Kind::soft, Manner::blend, false), 3.0);
+        QCOMPARE(markMillimetres(Kind::pencil, Manner::lift, true), 3.0);
         QCOMPARE(markFactor(Detail::suggest), 2.0);
         QCOMPARE(markFactor(Detail::usual), 1.0);
         QCOMPARE(markFactor(Detail::fine), 0.5);

@@ -263,6 +263,47 @@ class TestOrder : public QObject {
         drawing.stage = Stage::drawing;
         hand.study.widthMillimetres = 400;
         QCOMPARE(minutesFor(drawing, hand.plan, hand.study), std::round(1 + 1200 * 0.008));
+        // A hatch is quicker with a stick than with a point, and a wash quicker than either.
+        step.layers = {{1, 0}};
+        for (const auto& [manner, each] :
+             {std::pair(Manner::wash, 0.010), std::pair(Manner::dab, 0.080), std::pair(Manner::scumble, 0.030),
+              std::pair(Manner::blend, 0.030), std::pair(Manner::fix, 0.030), std::pair(Manner::lift, 0.030)}) {
+            step.manner = manner;
+            QCOMPARE(minutesFor(step, hand.plan, hand.study), std::round(1 + 300 * each));
+        }
+        step.manner = Manner::hatch;
+        for (const int stick : {soft, -1}) {
+            step.stick = stick;
+            QCOMPARE(minutesFor(step, hand.plan, hand.study), std::round(1 + 300 * 0.050));
+        }
+        // A ground takes the time of the areas that it goes under.
+        Step ground;
+        ground.stage = Stage::underpainting;
+        ground.manner = Manner::wash;
+        ground.stick = soft;
+        ground.groundLayer = 0;
+        ground.areas = {1};
+        QCOMPARE(minutesFor(ground, hand.plan, hand.study), std::round(1 + 600 * 0.010));
+    }
+
+    /// Drying times: common practice, no source.
+    void paintDriesInItsTime() {
+        const std::pair<Kind, double> times[] = {{Kind::watercolour, 15}, {Kind::gouache, 12}, {Kind::acrylic, 10},
+                                                 {Kind::ink, 8},          {Kind::soft, 0},     {Kind::hard, 0},
+                                                 {Kind::pencil, 0},       {Kind::pan, 0},      {Kind::charcoal, 0}};
+        for (const auto& [kind, minutes] : times) QCOMPARE(dryingMinutes(kind), minutes);
+    }
+
+    /// Areas through which an arrow goes are told once each.
+    void strokesFollowTheArrows() {
+        HandPlan hand(3);
+        QVERIFY(!noteOf(notesFor(hand.plan, hand.study), NoteTopic::strokesFollow));
+        hand.study.directions = {{{0.9, 0.5}, {0.1, 0.5}}, {{0.1, 0.5}, {0.2, 0.5}}, {{0.95, 0.1}, {0.9, 0.9}}};
+        const auto notes = notesFor(hand.plan, hand.study);
+        const Note* note = noteOf(notes, NoteTopic::strokesFollow);
+        QVERIFY(note);
+        QCOMPARE(note->areas, (std::vector<int>{0, 2}));
+        QCOMPARE(note->kind, NoteKind::advice);
     }
 
     /// Notes and the figures that they begin at.

@@ -1,3 +1,4 @@
+#include <tbb/task_arena.h>
 #include <QtTest>
 #include <algorithm>
 #include <cmath>
@@ -8,25 +9,16 @@
 #include "colour/difference.h"
 #include "colour/picture_under.h"
 #include "colour/reflectance.h"
+#include "planned_study.h"
 #include "planning/notes.h"
 #include "planning/order.h"
-#include "planning/planner.h"
 #include "planning/section.h"
 #include "planning/stage_picture.h"
-#include "small_study.h"
-#include "worked.h"
 
 using namespace planning;
 using common::ProblemKind;
 
 namespace {
-
-Plan planOf(const Study& study, int threads = 0) {
-    Kept kept;
-    auto plan = makePlan(study, smallLibrary(), kept, {}, threads);
-    if (!plan) qFatal("the small study must plan");
-    return *std::move(plan);
-}
 
 /// The plan that most checks look at.
 const Plan& usual() {
@@ -53,61 +45,6 @@ bool samePlan(const Plan& one, const Plan& other) {
 /// The finished sheet.
 cv::Mat sheetOf(const Plan& plan) {
     return pictureAfter(plan, int(plan.steps.size()), plan.light);
-}
-
-/// All that a plan says, line by line.
-Worked told(const Plan& plan) {
-    Worked worked;
-    const auto reasons = [&](const std::vector<Reason>& all) {
-        for (const Reason& reason : all)
-            worked.line("  because " + QString::fromUtf8(nameOf(reason.kind).data()))
-                .figure(reason.figure)
-                .figure(reason.second);
-    };
-    const auto numbers = [](const std::vector<int>& all) {
-        QStringList words;
-        for (const int n : all) words << QString::number(n);
-        return words.join(',');
-    };
-    for (const RankedPaper& ranked : plan.papers) {
-        worked.line("paper " + QString::fromStdString(ranked.paper.id)).figure(ranked.score);
-        worked.figure(ranked.meanDifference);
-        reasons(ranked.reasons);
-    }
-    for (const GroundProposal& ground : plan.grounds)
-        for (const GroundLayer& layer : ground.layers) {
-            worked.line("ground " + QString::fromStdString(layer.medium.id) + " under " + numbers(layer.areas));
-            worked.figure(layer.pressure.value);
-            reasons({layer.reason});
-            for (const int area : layer.areas)
-                worked.line("  on it").figures(pigment::labOf(ground.patches[std::size_t(area)], plan.light));
-        }
-    for (const PlannedStack& stack : plan.stacks) {
-        worked.line("stack of " + numbers(stack.areas)).figure(stack.share).figure(stack.pictureDifference);
-        worked.figure(double(stack.samples.size())).figure(double(stack.tones.size()));
-        for (const Layer& layer : stack.layers)
-            worked.line("  layer " + QString::fromStdString(layer.key))
-                .figures(std::array{layer.markMillimetres, layer.light, layer.medium, layer.heavy});
-        for (std::size_t i = 0; i < std::min<std::size_t>(3, stack.tones.size()); ++i) {
-            const Tone& tone = stack.tones[i];
-            worked.line("  tone " + QString::number(tone.number)).figures(tone.target).figures(tone.predicted);
-            worked.figures(std::array{tone.share, tone.difference, tone.unsteady, tone.toothUsed});
-            worked.figures(tone.differenceUnder);
-        }
-    }
-    for (const Step& step : plan.steps) {
-        worked.line("step " + QString::fromStdString(step.key) + " after " + numbers(step.after));
-        worked.figures(std::array{double(step.stage), double(step.stick), step.minutes, step.waitMinutes});
-        reasons(step.why);
-    }
-    for (const Note& note : plan.notes)
-        worked.line("note " + QString::number(int(note.topic)) + " of " + numbers(note.areas))
-            .figure(note.figure)
-            .figure(note.second);
-    const Summary& sum = plan.summary;
-    worked.line("summary").figures(std::array{sum.picture.mean, sum.picture.p95, sum.squinted.mean, sum.meanDifference,
-                                              sum.unsteadyDifference, sum.nearestStickDifference, sum.minutes});
-    return worked;
 }
 
 }  // namespace
@@ -149,30 +86,6 @@ class TestPlanning : public QObject {
         QVERIFY(!plan.isCoarse);
     }
 
-    /// Whole plans of the small study, as they were looked at: what a change of a rule or a weight moves.
-    void plansAreAsTheyWereLookedAt() {
-        Study study = smallStudy();
-        const QString folder = TEST_OWN "/planning/worked/";
-        QCOMPARE(told(usual()).against(folder + "usual.txt"), QString());
-        study.paper = "p-dry";
-        study.school = School::lightBase;
-        study.layers = 5;
-        study.detail = Detail::fine;
-        study.areaChoices = {{0.5, 0.5, "ball", {}, true}};
-        QCOMPARE(told(planOf(study)).against(folder + "light-base-on-dry-paper.txt"), QString());
-        study.paper = "p-white";
-        study.stickLimit = 5;
-        study.light = colour::Light::lamp;
-        study.detail = Detail::suggest;
-        study.colour = {1.2, 0.8, 0.5, -6};
-        study.directions = {{{0.5, 0.5}, {0.6, 0.6}}};
-        QCOMPARE(told(planOf(study)).against(folder + "few-sticks-under-a-lamp.txt"), QString());
-        Kept kept;
-        const auto coarse = makePlan(smallStudy(), smallLibrary(), kept, {}, 0, Fineness::coarse);
-        QVERIFY(coarse.ok());
-        QCOMPARE(told(*coarse).against(folder + "coarse.txt"), QString());
-    }
-
     /// The first plan is there in a fraction of the time, looks less widely, and is a whole plan too.
     void aCoarsePlanComesFirst() {
         Kept kept;
@@ -187,6 +100,24 @@ class TestPlanning : public QObject {
     void theSameOnEveryNumberOfThreads() {
         QVERIFY(samePlan(usual(), planOf(smallStudy(), 1)));
         QVERIFY(samePlan(usual(), planOf(smallStudy(), 2)));
+    }
+
+    /// No more threads than asked for, nor than there are; and the next work has what it had.
+    void threadsAreAsAsked() {
+        const int all = tbb::this_task_arena::max_concurrency(), before = cv::getNumThreads();
+        for (const int asked : {1, all + 7}) {
+            int most = 0, pictures = 0;
+            Kept kept;
+            const common::Progress watched{[&](double) {
+                                               most = std::max(most, tbb::this_task_arena::max_concurrency());
+                                               pictures = std::max(pictures, cv::getNumThreads());
+                                           },
+                                           {}};
+            QVERIFY(makePlan(smallStudy(), smallLibrary(), kept, watched, asked, Fineness::coarse).ok());
+            QCOMPARE(most, std::min(asked, all));
+            QCOMPARE(pictures, std::min(asked, all));
+            QCOMPARE(cv::getNumThreads(), before);
+        }
     }
 
     /// The picture difference is that of the sheet as it is rendered: reckoned anew from the two pictures alone.

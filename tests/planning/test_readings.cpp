@@ -114,6 +114,12 @@ class TestReadings : public QObject {
     void theKettleIsReadAsItWasLookedAt() {
         Study study = studyOf("kettle.png");
         QCOMPARE(held(study, "kettle.txt"), QString());
+        // The picture alone is there first, and is the same.
+        Kept first, whole;
+        const auto picture = readReference(study, first);
+        const auto reading = readSubject(study, whole);
+        QVERIFY(picture.ok() && reading.ok());
+        QCOMPARE(cv::norm(*picture, (*reading)->picture, cv::NORM_INF), 0.0);
         study.frame = {0.45, 0.55, 0.7, 4, colour::Xyz{0.5, 0.5, 0.45}};
         study.widthMillimetres = 300;
         study.valueLevels = 4;

@@ -5,6 +5,7 @@
 
 #include "colour/image_colour.h"
 #include "colour/munsell.h"
+#include "colour/warmth.h"
 #include "figures.h"
 #include "numbers.h"
 #include "subject/area_edits.h"
@@ -342,6 +343,35 @@ class TestChoices : public QObject {
         choose(set, choice, 40, areas.map == 0);
         QVERIFY(planeFaults(areas, set).empty());
         QVERIFY(set.at<cv::Vec3f>(150, 100) == lab.at<cv::Vec3f>(150, 100));
+        // Each fault by itself, and where it begins: a fifth of each of five lightnesses, in stripes of that width.
+        const auto told = [&](double darkest, double stripe, double warm, double share = 0.5) {
+            cv::Mat made(200, 200, CV_32FC3);
+            const int far = int(std::lround(200 * share));
+            for (int y = 0; y < 200; ++y)
+                for (int x = 0; x < 200; ++x) {
+                    const bool isFar = y < far;
+                    labels.at<int>(y, x) = !isFar;
+                    const double sunk = x < 60 ? colour::lightnessOfMunsellValue(isFar ? darkest : 3) : 60;
+                    const double edge = x / 4 % 2 == 0 ? 0 : isFar ? stripe : 6;
+                    made.at<cv::Vec3f>(y, x) = {float(sunk + edge), 0, isFar ? float(warm) : 0.f};
+                }
+            Areas two = areasOf(labels, made);
+            two.list[0].plane = Plane::background;
+            two.list[1].plane = Plane::foreground;
+            QString kinds;
+            for (const PlaneFault& fault : planeFaults(two, made))
+                kinds += QStringLiteral("%1 %2;").arg(int(fault.kind)).arg(fault.by, 0, 'f', 2);
+            return kinds;
+        };
+        QCOMPARE(told(2.75, 6, 0), QString());
+        QCOMPARE(told(2.65, 6, 0), QStringLiteral("0 0.35;"));
+        QCOMPARE(told(3, 6.5, 0), QString());
+        QCOMPARE(told(3, 7, 0), QStringLiteral("1 1.17;"));
+        const double oneWarm = colour::warmth({60, 0, 1});
+        QCOMPARE(told(3, 6, 3.9 / oneWarm), QString());
+        QCOMPARE(told(3, 6, 4.1 / oneWarm), QStringLiteral("2 4.10;"));
+        QCOMPARE(told(2.65, 6, 0, 0.01), QStringLiteral("0 0.35;"));  // a hundredth of the picture counts
+        QCOMPARE(told(2.65, 6, 0, 0.005), QString());
         // As it should be from the start: nothing is said; nor without a foreground.
         areas.list[0].plane = Plane::middle;
         QVERIFY(planeFaults(areas, lab).empty());

@@ -5,6 +5,7 @@
 #include <opencv2/imgproc.hpp>
 #include <set>
 
+#include "colour/image_colour.h"
 #include "numbers.h"
 #include "subject/area_edits.h"
 #include "subject/areas.h"
@@ -201,6 +202,12 @@ class TestSubject : public QObject {
         QVERIFY(std::fabs(soft.at<cv::Vec3f>(100, 30)[0] - soft.at<cv::Vec3f>(102, 33)[0]) < 0.5);
         QVERIFY(soft.at<cv::Vec3f>(200, 350)[0] - soft.at<cv::Vec3f>(220, 350)[0] > 40);
         QCOMPARE(cv::norm(squinted(lab, 0), lab), 0.0);
+        // To look at: the same in colours of the screen.
+        const cv::Mat picture = colour::srgb8ImageFromLab(lab), seen = squintedPicture(picture, 0.5);
+        cv::Mat apart;
+        cv::absdiff(seen, colour::srgb8ImageFromLab(soft), apart);
+        QVERIFY2(cv::mean(apart.reshape(1))[0] < 0.6, qPrintable(QString::number(cv::mean(apart.reshape(1))[0])));
+        QVERIFY(cv::norm(seen, picture, cv::NORM_INF) > 10);
     }
 
     void theSquintedLightnessIsThatOfTheSquint() {
@@ -223,6 +230,11 @@ class TestSubject : public QObject {
         const Contrast contrast = contrastOf(masses);
         QVERIFY(std::fabs(contrast.dark + contrast.medium + contrast.light - 1) < 1e-9);
         QVERIFY(contrast.darkest < 3 && contrast.lightest > 6);
+        for (const auto& [x, y] : {std::pair(0.0, 0.0), std::pair(0.999, 0.3), std::pair(0.5, 0.999)})
+            QCOMPARE(levelAt(masses.map, x, y),
+                     int(masses.map.at<uchar>(int(y * masses.map.rows), int(x * masses.map.cols))));
+        QCOMPARE(levelAt(masses.map, -1, 7), int(masses.map.at<uchar>(masses.map.rows - 1, 0)));
+        QCOMPARE(levelAt(masses.map, 1, 1), int(masses.map.at<uchar>(masses.map.rows - 1, masses.map.cols - 1)));
     }
 
     void areasFollowObjectsNotTheirShadows() {
