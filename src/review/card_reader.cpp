@@ -1,6 +1,6 @@
 #include "review/card_reader.h"
 
-#include <Eigen/Dense>
+#include <Eigen/LU>
 #include <algorithm>
 #include <cmath>
 #include <numeric>
@@ -81,42 +81,44 @@ class WhiteSurface {
         fit(places, whites);
     }
     cv::Vec3f at(const cv::Point2d& millimetres) const {
-        const Eigen::Vector3d white = coefficients_.transpose() * terms(millimetres);
-        return {float(white[0]), float(white[1]), float(white[2])};
+        const cv::Matx13d white = terms(millimetres) * coefficients_;
+        return {float(white(0)), float(white(1)), float(white(2))};
     }
 
  private:
     static constexpr int count = 15;
-    using Terms = Eigen::Matrix<double, count, 1>;
+    using Terms = cv::Matx<double, 1, count>;
 
     Terms terms(const cv::Point2d& millimetres) const {
         const double x = 2 * millimetres.x / page_.width - 1, y = 2 * millimetres.y / page_.height - 1;
         Terms all;
         int n = 0;
         for (int degree = 0; degree <= 4; ++degree)
-            for (int i = 0; i <= degree; ++i) all[n++] = std::pow(x, degree - i) * std::pow(y, i);
+            for (int i = 0; i <= degree; ++i) all(n++) = std::pow(x, degree - i) * std::pow(y, i);
         return all;
     }
     void fit(const std::vector<cv::Point2d>& places, const std::vector<cv::Vec3f>& whites) {
-        Eigen::VectorXd trust = Eigen::VectorXd::Ones(Eigen::Index(places.size()));
+        std::vector<double> trust(places.size(), 1.0);
         // Spots that stray are fingerprints and dust: trusted less and less.
         for (int round = 0; round < 4; ++round) {
-            Eigen::MatrixXd left(places.size(), count), right(places.size(), 3);
-            for (Eigen::Index i = 0; i < left.rows(); ++i) {
-                left.row(i) = trust[i] * terms(places[std::size_t(i)]).transpose();
-                for (int c = 0; c < 3; ++c) right(i, c) = trust[i] * whites[std::size_t(i)][c];
+            cv::Mat_<Terms> left(int(places.size()), 1);
+            cv::Mat_<cv::Vec3d> right(int(places.size()), 1);
+            for (std::size_t i = 0; i < places.size(); ++i) {
+                left(int(i)) = trust[i] * terms(places[i]);
+                right(int(i)) = trust[i] * cv::Vec3d(whites[i]);
             }
-            coefficients_ = left.colPivHouseholderQr().solve(right);
-            for (Eigen::Index i = 0; i < left.rows(); ++i) {
-                const double off =
-                    cv::norm(whites[std::size_t(i)] - at(places[std::size_t(i)])) / cv::norm(whites[std::size_t(i)]);
+            cv::Mat solved;
+            cv::solve(left.reshape(1), right.reshape(1), solved, cv::DECOMP_QR);
+            coefficients_ = solved;
+            for (std::size_t i = 0; i < places.size(); ++i) {
+                const double off = cv::norm(whites[i] - at(places[i])) / cv::norm(whites[i]);
                 trust[i] = 1 / (1 + std::pow(off / 0.02, 2));
             }
         }
     }
 
     cv::Size2d page_;
-    Eigen::Matrix<double, count, 3> coefficients_;
+    cv::Matx<double, count, 3> coefficients_;
 };
 
 /// The camera's tone curve in each component, from the ladders: a parabola in the logarithms of light and reflectance,
@@ -125,14 +127,15 @@ class ToneCurve {
  public:
     void fit(const std::vector<cv::Vec3f>& seen, const std::vector<double>& reflectances) {
         for (int c = 0; c < 3; ++c) {
-            Eigen::MatrixXd left(seen.size(), 2);
-            Eigen::VectorXd right(seen.size());
-            for (std::size_t i = 0; i < seen.size(); ++i) {
-                const double t = std::log(std::max(1e-4f, seen[i][c]));
-                left.row(Eigen::Index(i)) << t, t * t;
-                right[Eigen::Index(i)] = std::log(reflectances[i] / cardWhite);
+            cv::Mat_<double> left(int(seen.size()), 2), right(int(seen.size()), 1), solved;
+            for (int i = 0; i < left.rows; ++i) {
+                const double t = std::log(std::max(1e-4f, seen[std::size_t(i)][c]));
+                left(i, 0) = t;
+                left(i, 1) = t * t;
+                right(i, 0) = std::log(reflectances[std::size_t(i)] / cardWhite);
             }
-            coefficients_[std::size_t(c)] = left.colPivHouseholderQr().solve(right);
+            cv::solve(left, right, solved, cv::DECOMP_QR);
+            coefficients_[std::size_t(c)] = {solved(0), solved(1)};
         }
     }
     /// From light relative to the paper's to reflectance.
@@ -147,7 +150,7 @@ class ToneCurve {
     }
 
  private:
-    std::array<Eigen::Vector2d, 3> coefficients_;
+    std::array<cv::Vec2d, 3> coefficients_;
 };
 
 colour::Xyz xyzOf(const cv::Vec3f& linear) {

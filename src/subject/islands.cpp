@@ -69,10 +69,10 @@ Pieces piecesOf(const cv::Mat& labels, const cv::Mat& within) {
 
 cv::Mat withoutIslands(const cv::Mat& labels, int leastPixels, const cv::Mat& within) {
     cv::Mat out = labels.clone();
-    // An island may only border on islands: a few rounds let the pieces grow together.
-    for (int round = 0; round < 4; ++round) {
+    // An island may only border on islands: rounds let the pieces grow together.
+    for (;;) {
         const Pieces pieces = piecesOf(out, within);
-        if (std::ranges::none_of(pieces.size, [&](int size) { return size < leastPixels; })) break;
+        if (std::ranges::none_of(pieces.size, [&](int size) { return size < leastPixels; })) return out;
         std::vector<char> isSmall(pieces.size.size());
         for (std::size_t i = 0; i < isSmall.size(); ++i) isSmall[i] = pieces.size[i] < leastPixels;
         std::vector<std::map<int, int>> border(pieces.label.size());
@@ -111,14 +111,13 @@ cv::Mat withoutIslands(const cv::Mat& labels, int leastPixels, const cv::Mat& wi
                 changed = true;
             }
         }
-        if (!changed) break;
+        if (!changed) return out;
         for (int y = 0; y < out.rows; ++y) {
             const int* piece = pieces.of.ptr<int>(y);
             int* label = out.ptr<int>(y);
             for (int x = 0; x < out.cols; ++x) label[x] = newLabel[std::size_t(piece[x])];
         }
     }
-    return out;
 }
 
 }  // namespace subject

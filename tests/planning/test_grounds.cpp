@@ -169,6 +169,9 @@ class TestGrounds : public QObject {
         const auto hidesDarks = reasons(128, {4.5, 9}, {50, 0, 0}, Water::none, Surface::sanded400);
         QVERIFY(tells(hidesDarks, ReasonKind::hidesDarks) && tells(hidesDarks, ReasonKind::noWater));
         QVERIFY(hidesDarks.score < middle.score && hidesLights.score < middle.score);
+        // Value 5.2: a little more than a step away shows.
+        for (const std::vector<double>& ends : {std::vector{4.0, 9.0}, std::vector{2.0, 6.4}})
+            QVERIFY(tells(reasons(128, ends, {50, 0, 0}, Water::full, Surface::sanded400), ReasonKind::showsBothEnds));
         // Far from all that is wanted it is no neighbour.
         QVERIFY(!tells(reasons(128, {2, 8}, {10, 0, 0}, Water::full, Surface::sanded400), ReasonKind::nearSubject));
         // A smooth sheet holds few layers; whether that is few depends on how many are wanted.

@@ -198,6 +198,7 @@ class TestOrder : public QObject {
         };
         QCOMPARE(taken({{60, Kind::soft}, {190, Kind::pan}}), -1);  // no point among them
         QCOMPARE(taken({{60, Kind::soft}, {60, Kind::pencil}}), 1);
+        QCOMPARE(taken({{62, Kind::pencil}, {60, Kind::soft}}), 0);
         QCOMPARE(taken({{60, Kind::soft}, {60, Kind::hard}}), 1);
         QCOMPARE(taken({{60, Kind::soft}, {60, Kind::charcoal}}), 1);
         // Value 5.2 on the paper, 2.7 for 62, 7.7 for 195: two and a half steps off are best, either way.

@@ -278,6 +278,12 @@ class TestPlanning : public QObject {
         QCOMPARE(along.size(), std::size_t(50));
         for (int i = 0; i < 50; ++i)
             QCOMPARE(along[std::size_t(i)].stack, subject::labelAt(plan.stackMap, (i + 0.5) / 50, 0.5));
+        // A line that leaves the sheet goes on along its edge.
+        const auto beyond = sectionAlong(plan, {{0.8, 0.9}, {1.6, -0.5}}, 50);
+        for (int i = 0; i < 50; ++i) {
+            const double part = (i + 0.5) / 50;
+            QCOMPARE(beyond[std::size_t(i)].stack, subject::labelAt(plan.stackMap, 0.8 + 0.8 * part, 0.9 - 1.4 * part));
+        }
     }
 
     void wetComesBeforeDryAndIsWaitedFor() {

@@ -278,6 +278,13 @@ class TestStudy : public QObject {
         QCOMPARE(study.measures.size(), std::size_t(1));
         QCOMPARE(study.unit, 0);
         QVERIFY(cv::norm(study.measures[0].to - subject::Place(0.6, 0.5)) < 1e-9);
+        // A unit that has left the frame is none any more, and none stays none.
+        for (const int unit : {0, -1, 7}) {
+            study.measures = {{{0.0, 0.5}, {0.9, 0.5}}};
+            study.unit = unit;
+            moveWithFrame(study, {{}, reference, 4.0 / 3}, {part, reference, 4.0 / 3});
+            QCOMPARE(study.unit, -1);
+        }
     }
 
     void kindsAndPlanesAreTakenFromTheArtist() {
@@ -337,7 +344,16 @@ class TestStudy : public QObject {
         QCOMPARE(outOfBounds(study)->where, std::string("frame's turn"));
         study = fullStudy();
         study.areaChoices[0].borrowed->picture = 2;
+        QCOMPARE(outOfBounds(study)->what, std::string("3"));
         QCOMPARE(outOfBounds(study)->allowed, std::string("1 to 2"));
+        study = fullStudy();
+        study.title.assign(planning::mostLetters + 1, 'x');
+        QVERIFY(outOfBounds(study) && outOfBounds(study)->what == "1001 letters long");
+        study.title.pop_back();
+        QVERIFY(!outOfBounds(study));
+        study = fullStudy();
+        study.frame.grey = colour::Xyz{0.5, 0, 0.4};
+        QCOMPARE(outOfBounds(study)->what, std::string("black"));
         study = fullStudy();
         study.squint = NAN;
         QVERIFY(outOfBounds(study));

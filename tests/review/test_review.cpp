@@ -15,18 +15,13 @@
 #include "review/stand_in_camera.h"
 #include "review/stand_in_reader.h"
 #include "review/stick_reading.h"
+#include "rounds.h"
 
 using namespace review;
 using colour::Lab;
 using common::ProblemKind;
 
 namespace {
-
-#ifdef YAWNING_DUNE_SANITIZED
-constexpr int usualRounds = 1;
-#else
-constexpr int usualRounds = 8;
-#endif
 
 colour::Xyz xyzOf(const cv::Vec3f& linear) {
     return colour::xyzFromSrgb({colour::encodedFromLinear(linear[0]), colour::encodedFromLinear(linear[1]),
@@ -275,7 +270,7 @@ class TestReview : public QObject {
         Numbers random(51);
         // 200 for the figures that are told; a few in the suite.
         const int asked = qEnvironmentVariableIntValue("YAWNING_DUNE_ROUNDS");
-        const int rounds = asked > 0 ? asked : usualRounds;
+        const int rounds = asked > 0 ? asked : roundsOf(4);
         int found = 0, good = 0, goodRejected = 0, bad = 0, badRejected = 0;
         std::vector<double> errors;
         for (int round = 0; round < rounds; ++round) {

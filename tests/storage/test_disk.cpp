@@ -114,7 +114,7 @@ class TestDisk : public QObject {
         QVERIFY(before != after && before.size() > after.size());
         for (const Fault& fault : {faults[1], faults[2]}) {
             bool hasFailed = true;
-            for (int call = 0; hasFailed; call += 13) {
+            for (int call = 0; hasFailed; call += 29) {
                 const QTemporaryDir folder;
                 QVERIFY(written(*old, folder.path()).ok());
                 const FailingDisk disk(folder.path(), call, fault.error, fault.stays);

@@ -173,6 +173,15 @@ class TestMeasures : public QObject {
             QVERIFY(std::fabs(*horizon * height - row) < 6);
             QCOMPARE(isMiddle(*horizon), middle);
         }
+        // It is one when it runs over more than half the width.
+        for (const int run : {width / 2, width / 2 + 2}) {
+            cv::Mat map(height, width, CV_32S, cv::Scalar(0)), lab(height, width, CV_32FC3, cv::Scalar(70, 0, 0));
+            map(cv::Rect(0, 200, run, height - 200)).setTo(1);
+            Areas areas = areasOf(map, lab);
+            areas.list[0].plane = Plane::background;
+            areas.list[1].plane = Plane::foreground;
+            QCOMPARE(horizonOf(areas).has_value(), run > width / 2);
+        }
     }
 
     void whatIsInLineWithAPlaceIsFound() {

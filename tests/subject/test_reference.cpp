@@ -352,6 +352,10 @@ class TestReference : public QObject {
             QVERIFY(std::min(whole.cols, whole.rows) >= leastFramedPixels);
             const cv::Mat part = framed(small, {0.5, 0.5, 0.03, 30}, format, 1024);
             QVERIFY(std::min(part.cols, part.rows) >= leastFramedPixels && std::max(part.cols, part.rows) <= 1024);
+            // A part thinner than a pixel is one pixel thick.
+            const cv::Mat line = framed(small, {0.5, 0.5, format > 1 ? 0.5 : 0.02}, format, 1024);
+            if (format > 1) QCOMPARE(cv::norm(line.row(0), line.row(line.rows - 1), cv::NORM_INF), 0.0);
+            if (format < 1) QCOMPARE(cv::norm(line.col(0), line.col(line.cols - 1), cv::NORM_INF), 0.0);
         }
     }
 

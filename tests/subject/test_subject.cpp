@@ -7,6 +7,7 @@
 
 #include "colour/image_colour.h"
 #include "numbers.h"
+#include "rounds.h"
 #include "subject/area_edits.h"
 #include "subject/areas.h"
 #include "subject/islands.h"
@@ -262,7 +263,7 @@ class TestSubject : public QObject {
     void areasHaveTheBordersOfTheObjects() {
         Numbers random(84);
         std::vector<double> recalls, coverings;
-        for (int round = 0; round < 24; ++round) {
+        for (int round = 0; round < roundsOf(24); ++round) {
             cv::Mat truth;
             int count = 0;
             const cv::Mat lab = objects(random, truth, count);
@@ -282,7 +283,7 @@ class TestSubject : public QObject {
     /// What was proposed too coarsely is parted at the object's border by two places; what too finely, joined.
     void areasAreCorrectedByTwoPlaces() {
         Numbers random(85);
-        for (int round = 0; round < 12; ++round) {
+        for (int round = 0; round < roundsOf(12); ++round) {
             cv::Mat truth;
             int count = 0;
             const cv::Mat lab = squinted(objects(random, truth, count), 0.4);
@@ -381,7 +382,7 @@ class TestSubject : public QObject {
     void levelsAreNoWorseThanTheBestOfAHundredStarts() {
         Numbers random(83);
         cv::setRNGSeed(7);
-        for (int round = 0; round < 40; ++round) {
+        for (int round = 0; round < roundsOf(40); ++round) {
             const int k = 2 + random.below(5);
             std::vector<double> values;
             for (int i = 0; i < 300; ++i)

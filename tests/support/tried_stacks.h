@@ -8,6 +8,7 @@
 #include "matching/screen.h"
 #include "matching/stack_search.h"
 #include "numbers.h"
+#include "rounds.h"
 
 /// Sticks and wants to try the search on, and the plain way to find the best of few.
 
@@ -61,6 +62,22 @@ inline std::vector<Stack> searched(const Want& want, const OptionBank& bank, con
     const std::vector<float> free(bank.sticks.size(), 0.0f);
     return bestStacks(Screen(want, bank, weights), bank.all(), free, width).stacks;
 }
+
+/// How much more what was found costs than the best there is, over many instances.
+class Excess {
+ public:
+    void add(double found, double best) {
+        ++count_;
+        sum_ += found / best - 1;
+        worst_ = std::max(worst_, found / best - 1);
+    }
+    double mean() const { return sum_ / count_; }
+    double worst() const { return worst_; }
+
+ private:
+    int count_ = 0;
+    double sum_ = 0, worst_ = 0;
+};
 
 /// Every stack of at most two layers that the school allows, judged by the whole film.
 inline std::vector<Stack> everyStack(const Want& want, const OptionBank& bank, const StackWeights& weights) {
