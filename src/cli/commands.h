@@ -16,6 +16,7 @@ int convert(const QStringList& arguments);
 int difference(const QStringList& arguments);
 int film(const QStringList& arguments);
 int inspect(const QStringList& arguments);
+int areas(const QStringList& arguments);
 int card(const QStringList& arguments);
 int readCard(const QStringList& arguments);
 int list(const QStringList& arguments);

@@ -18,6 +18,7 @@ int run(const QStringList& arguments) {
     if (command == "read-card") return cli::readCard(arguments.mid(2));
     if (command == "list") return cli::list(arguments.mid(2));
     if (command == "inspect") return cli::inspect(arguments.mid(2));
+    if (command == "areas") return cli::areas(arguments.mid(2));
     std::fputs(
         "yawning-dune-cli plan REFERENCE|FILE.dune --out DIR [--library FILE.csv] [--paper ID] [--school NAME] "
         "[--sticks N]\n"
@@ -38,7 +39,9 @@ int run(const QStringList& arguments) {
         "yawning-dune-cli list FILE --out FILE [--kind KIND] [--bad-rows refuse|leave-out]\n"
         "                                                      materials from CSV, .gpl, CGATS or a whole drawer "
         "(.json) to another of these\n"
-        "yawning-dune-cli inspect FILE.dune\n",
+        "yawning-dune-cli inspect FILE.dune\n"
+        "yawning-dune-cli areas PICTURE|FILE.dune [--areas N] --out areas.png\n"
+        "                                                      labels from 1 as grey levels; the areas on stdout\n",
         command == "--help" || command == "-h" ? stdout : stderr);
     return command == "--help" || command == "-h" ? 0 : 2;
 }

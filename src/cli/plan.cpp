@@ -1,13 +1,11 @@
 #include <QFileInfo>
 #include <QJsonDocument>
 #include <QJsonObject>
-#include <algorithm>
-#include <cmath>
 #include <cstdio>
 #include <filesystem>
 
 #include "cli/commands.h"
-#include "common/file.h"
+#include "cli/study_options.h"
 #include "planning/planner.h"
 #include "print/plan_folder.h"
 #include "storage/document.h"
@@ -21,49 +19,6 @@ namespace {
 
 using common::Problem;
 using common::ProblemKind;
-
-/// A sheet of 400 mm on its long side in the format of the reference, unless sizes are given.
-common::Result<storage::Document> documentFrom(const QString& reference, const Options& options) {
-    const QFileInfo info(reference);
-    if (info.suffix().toLower() == "dune") return storage::readDocument(reference.toStdString());
-    auto bytes = common::readFile(reference.toStdString(), subject::mostPictureBytes);
-    if (!bytes) return bytes.problem();
-    storage::Document document;
-    document.study.title = info.completeBaseName().toStdString();
-    document.study.reference = std::make_shared<planning::ReferenceFile>(
-        planning::ReferenceFile{info.fileName().toStdString(), *std::move(bytes)});
-    auto picture = subject::readPicture(document.study.reference->bytes, reference.toStdString());
-    if (!picture) return picture.problem();
-    // A strip gets a larger sheet, or is cut, so that both sides are ones that a sheet can have.
-    const planning::Bounds& bounds = planning::sheetBounds;
-    const double longest = bounds.most / bounds.least;
-    const double ratio =
-        std::clamp(double(picture->sourcePixels.width) / picture->sourcePixels.height, 1 / longest, longest);
-    const double longSide = std::max(400.0, bounds.least * std::max(ratio, 1 / ratio));
-    bool ok = true;
-    double width = options.last("--width-mm", "0").toDouble(&ok);
-    if (!ok || !bounds.holds(width)) width = std::round(ratio >= 1 ? longSide : longSide * ratio);
-    document.study.widthMillimetres = width;
-    document.study.heightMillimetres = std::clamp(std::round(width / ratio), bounds.least, bounds.most);
-    auto library = chosenLibrary(options.all("--library"));
-    if (!library) return library.problem();
-    document.library = *std::move(library);
-    return document;
-}
-
-std::optional<Problem> applyNumber(const Options& options, const char* name, const planning::Bounds& bounds,
-                                   auto& field) {
-    const QString text = options.last(name);
-    if (text.isEmpty()) return std::nullopt;
-    bool ok = false;
-    const double value = text.toDouble(&ok);
-    const bool whole = std::is_integral_v<std::remove_reference_t<decltype(field)>>;
-    if (!ok || !bounds.holds(value) || (whole && value != std::floor(value)))
-        return Problem{ProblemKind::numberBad, std::string("value of ") + name, 0, text.toStdString(),
-                       QStringLiteral("%1 to %2").arg(bounds.least).arg(bounds.most).toStdString()};
-    field = static_cast<std::remove_reference_t<decltype(field)>>(value);
-    return std::nullopt;
-}
 
 std::optional<Problem> applyOptions(const Options& options, planning::Study& study, int& threads) {
     if (auto p = applyNumber(options, "--width-mm", planning::sheetBounds, study.widthMillimetres)) return p;

@@ -6,6 +6,7 @@
 #include "colour/image_colour.h"
 #include "planning/study_fields.h"
 #include "rendering/sheet_picture.h"
+#include "subject/areas_by_colour.h"
 #include "subject/borrowed.h"
 #include "subject/reduced.h"
 #include "subject/squint.h"
@@ -88,6 +89,7 @@ std::optional<Problem> decode(const Study& study, Kept& kept) {
     kept.whole.release();
     kept.reading.reset();
     kept.frameKey.clear();
+    kept.seen.reset();
     return std::nullopt;
 }
 
@@ -98,6 +100,18 @@ void frame(const Study& study, Kept& kept) {
     kept.frameKey = key;
     kept.framed = subject::framed(kept.picture->xyz, study.frame, formatOf(study), readLongSide);
     kept.framedPicture = colour::srgb8ImageFromXyz(kept.framed);
+}
+
+/// And what is seen of it with half-closed eyes.
+void look(const Study& study, Kept& kept) {
+    if (!kept.seen || kept.seen->frameKey != kept.frameKey || kept.seen->squint != study.squint) {
+        Kept::Seen seen{kept.frameKey, study.squint, kept.framed.clone(), {}, {}};
+        colour::toLab(seen.lab);
+        seen.squinted = subject::squinted(seen.lab, study.squint);
+        kept.seen = std::move(seen);
+    }
+    if (study.parting == subject::Parting::byThings && kept.seen->tree.joins.empty())
+        kept.seen->tree = subject::areaTreeOf(kept.seen->lab, kept.seen->squinted);
 }
 
 /// And the other references, in the study's order.
@@ -147,12 +161,14 @@ common::Result<std::shared_ptr<const Reading>> readSubject(const Study& study, K
     reading->source = kept.picture->sourcePixels;
     frame(study, kept);
     reading->xyz = kept.framed;
-    reading->lab = reading->xyz.clone();
-    colour::toLab(reading->lab);
+    look(study, kept);
+    reading->lab = kept.seen->lab;
     reading->picture = kept.framedPicture;
-    reading->squinted = subject::squinted(reading->lab, study.squint);
-    reading->areas =
-        subject::edited(subject::proposedAreas(reading->squinted, study.areas), reading->squinted, study.areaEdits);
+    reading->squinted = kept.seen->squinted;
+    const cv::Mat regions = study.parting == subject::Parting::byThings
+                                ? subject::regionsAt(kept.seen->tree, study.areas)
+                                : subject::regionsByColour(reading->squinted, study.areas);
+    reading->areas = subject::edited(subject::areasOf(regions, reading->squinted), reading->squinted, study.areaEdits);
     overrule(reading->areas, study);
     choose(*reading, study, kept);
     reading->masses = study.thresholds.empty() ? subject::valueMasses(reading->wantedSquinted, study.valueLevels)

@@ -8,6 +8,7 @@
 #include "common/result.h"
 #include "materials/surface.h"
 #include "planning/study.h"
+#include "subject/area_tree.h"
 #include "subject/areas.h"
 #include "subject/masses.h"
 #include "subject/picture.h"
@@ -50,6 +51,14 @@ struct Kept {
         cv::Mat map;
     };
     std::optional<Grain> grain;
+    /// The frame's picture by its squint, and how it falls into areas: not found anew for another number of them.
+    struct Seen {
+        std::string frameKey;
+        double squint = 0;
+        cv::Mat lab, squinted;
+        subject::AreaTree tree;
+    };
+    std::optional<Seen> seen;
     std::string readingKey;
     std::shared_ptr<const Reading> reading;
 };

@@ -63,6 +63,7 @@ struct Study {
     double heightMillimetres = 300;
     subject::Frame frame;
     int areas = 12;
+    subject::Parting parting = subject::Parting::byThings;
     int valueLevels = 5;
     std::vector<double> thresholds;  // Munsell values at which the masses part, rising; empty: where it is exact
     double squint = 0.4;             // 0..1

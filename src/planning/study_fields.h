@@ -90,6 +90,7 @@ void describe(Visitor& v, StudyType& study) {
     v.number({"heightMillimetres", "sheet height in mm", Bears::frame, true}, study.heightMillimetres, sheetBounds);
     v.object({"frame", "", Bears::frame}, study.frame);
     v.number({"areas", "number of areas", Bears::reading, true}, study.areas, areaBounds);
+    v.word({"parting", "", Bears::reading}, study.parting, &subject::partingNamed);
     v.number({"valueLevels", "value steps", Bears::reading, true}, study.valueLevels, levelBounds);
     v.numbers({"thresholds", "values at which masses part", Bears::reading}, study.thresholds, thresholdBounds,
               std::size_t(levelBounds.most));

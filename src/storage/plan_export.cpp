@@ -50,7 +50,7 @@ QJsonArray tonesJson(const planning::PlannedStack& stack, double part) {
     return tones;
 }
 
-QJsonObject areaJson(const planning::Plan& plan, int index) {
+QJsonObject plannedAreaJson(const planning::Plan& plan, int index) {
     const subject::Area& area = plan.reading->areas.list[std::size_t(index)];
     const planning::PlannedStack& stack = plan.stacks[std::size_t(plan.stackOfArea[std::size_t(index)])];
     QJsonArray ground, layers;
@@ -73,18 +73,12 @@ QJsonObject areaJson(const planning::Plan& plan, int index) {
                                   {"medium", layer.medium},
                                   {"heavy", layer.heavy}});
     const auto strategy = ground.isEmpty() ? planning::GroundStrategy::none : plan.chosenGround().strategy;
-    return {{"id", area.id},
-            {"key", text(area.key)},
-            {"name", wording::areaName(plan, index)},
-            {"plane", text(subject::nameOf(area.plane))},
-            {"kind", text(subject::nameOf(area.kind))},
-            {"share", area.share},
-            {"focal", area.focal},
-            {"together", area.together},
-            {"pictureDifference", stack.pictureDifference},
-            {"ground", QJsonObject{{"strategy", text(nameOf(strategy))}, {"layers", ground}}},
-            {"layers", layers},
-            {"tones", tonesJson(stack, area.share / stack.share)}};
+    QJsonObject json = storage::areaJson(area, wording::areaName(plan, index));
+    json["pictureDifference"] = stack.pictureDifference;
+    json["ground"] = QJsonObject{{"strategy", text(nameOf(strategy))}, {"layers", ground}};
+    json["layers"] = layers;
+    json["tones"] = tonesJson(stack, area.share / stack.share);
+    return json;
 }
 
 /// Reasons in words, and their kinds beside them.
@@ -162,7 +156,7 @@ QString stageName(int step) {
 
 QJsonObject planJson(const planning::Plan& plan, const planning::Study& study) {
     QJsonArray areas, sticks, steps, papers, notes;
-    for (int i = 0; i < int(plan.reading->areas.list.size()); ++i) areas.append(areaJson(plan, i));
+    for (int i = 0; i < int(plan.reading->areas.list.size()); ++i) areas.append(plannedAreaJson(plan, i));
     for (const materials::Material& stick : plan.sticks)
         sticks.append(QJsonObject{{"id", text(stick.id)},
                                   {"name", text(stick.name)},
@@ -243,6 +237,17 @@ QByteArray pullListCsv(const planning::Plan& plan) {
                        hazards.join(QStringLiteral(", ")), steps.join(' ')});
     }
     return csv;
+}
+
+QJsonObject areaJson(const subject::Area& area, const QString& name) {
+    return {{"id", area.id},
+            {"key", text(area.key)},
+            {"name", name},
+            {"plane", text(subject::nameOf(area.plane))},
+            {"kind", text(subject::nameOf(area.kind))},
+            {"share", area.share},
+            {"focal", area.focal},
+            {"together", area.together}};
 }
 
 QByteArray areasPng(const planning::Reading& reading) {

@@ -19,6 +19,9 @@ QString stageName(int step);
 /// An image (CV_8UC3 in the order R G B, or CV_8UC1) as PNG.
 QByteArray pngOf(const cv::Mat& image);
 
+/// What plan.json says of an area before anything is planned for it.
+QJsonObject areaJson(const subject::Area& area, const QString& name);
+
 /// areas.png of a .dune archive: grey level 1 for the first area.
 QByteArray areasPng(const planning::Reading& reading);
 

@@ -14,7 +14,7 @@ using planning::Field;
 
 namespace {
 
-constexpr int studyVersion = 2;
+constexpr int studyVersion = 3;
 
 /// Places may lie outside the frame, but not without end.
 constexpr double farthest = 100;
@@ -268,6 +268,13 @@ QJsonObject fromFirstVersion(QJsonObject json) {
     return json;
 }
 
+/// A study of an earlier version as this one has it. Its areas stay as they were proposed.
+QJsonObject fromEarlier(QJsonObject json, double version) {
+    if (version < 2) json = fromFirstVersion(std::move(json));
+    json["parting"] = text(nameOf(subject::Parting::byColour));
+    return json;
+}
+
 /// Frames that earlier programs let grow wider than a picture, or turn on and on, are put right.
 QJsonObject withFrameWithinBounds(QJsonObject json, bool& isMended) {
     QJsonObject told = json.value(QLatin1String("frame")).toObject();  // [] would put it there
@@ -305,7 +312,7 @@ common::Result<planning::Study> studyFrom(const QJsonObject& json, const std::st
     if (*version > studyVersion) return Problem{ProblemKind::duneNewer, name};
     bool isMended = false;
     const QJsonObject mended = withFrameWithinBounds(json, isMended);
-    FieldReader reader(*version < studyVersion ? fromFirstVersion(mended) : mended, name);
+    FieldReader reader(*version < studyVersion ? fromEarlier(mended, *version) : mended, name);
     planning::Study study;
     planning::describe(reader, study);
     if (reader.problem) return *reader.problem;

@@ -3,11 +3,9 @@
 #include <algorithm>
 #include <array>
 #include <cmath>
-#include <limits>
 #include <map>
 #include <opencv2/core.hpp>
 #include <opencv2/imgproc.hpp>
-#include <opencv2/ximgproc/slic.hpp>
 
 #include "common/median.h"
 #include "common/naming.h"
@@ -17,134 +15,9 @@ namespace subject {
 namespace {
 
 constexpr std::array<std::string_view, 3> planes{"background", "middle", "foreground"};
+constexpr std::array<std::string_view, 2> partings{"by-colour", "by-things"};
 constexpr std::array<std::string_view, areaKindCount> areaKinds{"other", "sky",   "foliage", "skin",  "fur",  "eye",
                                                                 "metal", "glass", "cloth",   "water", "stone"};
-
-/// Lightness counts for this much against a* and b* when superpixels are joined.
-constexpr double lightnessWeight = 0.6;
-
-/// The common border of two regions.
-struct Border {
-    int pixels = 0;
-    double contrast = 0;  // summed over its pixels: squared distance of the superpixels on its two sides
-};
-
-/// A growing region: what joining needs to know.
-struct Region {
-    double pixels = 0;
-    cv::Vec3d sum{0, 0, 0};  // weighted CIELAB
-    std::map<int, Border> borders;
-    bool alive = true;
-
-    cv::Vec3d mean() const { return sum / pixels; }
-};
-
-cv::Mat superpixels(const cv::Mat& lab, int size) {
-    // SLIC of OpenCV takes bytes; of lightness a unit is two codes, of a and b 1.6: those reach further.
-    cv::Mat bytes(lab.size(), CV_8UC3);
-    for (int y = 0; y < lab.rows; ++y)
-        for (int x = 0; x < lab.cols; ++x) {
-            const auto& v = lab.at<cv::Vec3f>(y, x);
-            bytes.at<cv::Vec3b>(y, x) =
-                cv::Vec3b(cv::saturate_cast<uchar>(v[0] * 2.0f), cv::saturate_cast<uchar>(v[1] * 1.6f + 128.0f),
-                          cv::saturate_cast<uchar>(v[2] * 1.6f + 128.0f));
-        }
-    const auto slic = cv::ximgproc::createSuperpixelSLIC(bytes, cv::ximgproc::SLIC, size, 14.0f);
-    slic->iterate(8);
-    slic->enforceLabelConnectivity(25);
-    cv::Mat labels;
-    slic->getLabels(labels);
-    return labels;
-}
-
-std::vector<Region> regionsOf(const cv::Mat& labels, const cv::Mat& lab) {
-    double most = 0;
-    cv::minMaxLoc(labels, nullptr, &most);
-    std::vector<Region> regions(static_cast<int>(most) + 1);
-    for (int y = 0; y < labels.rows; ++y)
-        for (int x = 0; x < labels.cols; ++x) {
-            const int label = labels.at<int>(y, x);
-            Region& region = regions[label];
-            const auto& v = lab.at<cv::Vec3f>(y, x);
-            region.pixels += 1;
-            region.sum += cv::Vec3d(v[0] * lightnessWeight, v[1], v[2]);
-            for (const cv::Point step : {cv::Point(1, 0), cv::Point(0, 1)}) {
-                const cv::Point q(x + step.x, y + step.y);
-                if (q.x >= labels.cols || q.y >= labels.rows) continue;
-                const int other = labels.at<int>(q);
-                if (other == label) continue;
-                ++region.borders[other].pixels;
-                ++regions[other].borders[label].pixels;
-            }
-        }
-    for (Region& region : regions) {
-        region.alive = region.pixels > 0;
-        for (auto& [other, border] : region.borders) {
-            const cv::Vec3d apart = region.mean() - regions[other].mean();
-            border.contrast = border.pixels * apart.dot(apart);
-        }
-    }
-    return regions;
-}
-
-/// What joining two neighbours loses: squared colour distance, half of the wholes and half across the border itself (a
-/// wall that darkens slowly stays one), weighted so that specks go first but a small object that stands out stays; a
-/// long common border makes it cheaper.
-double joiningCost(const Region& one, const Region& other, const Border& border) {
-    const cv::Vec3d apart = one.mean() - other.mean();
-    const double distance = 0.35 * apart.dot(apart) + 0.65 * border.contrast / border.pixels;
-    const double harmonic = one.pixels * other.pixels / (one.pixels + other.pixels);
-    const double outline = 4.0 * std::sqrt(std::min(one.pixels, other.pixels));
-    const double contact = std::min(1.0, border.pixels / outline);
-    return (distance + 4.0) * std::pow(harmonic, 0.6) / (0.4 + contact);
-}
-
-void join(std::vector<Region>& regions, int kept, int gone) {
-    Region& a = regions[kept];
-    Region& b = regions[gone];
-    a.pixels += b.pixels;
-    a.sum += b.sum;
-    b.alive = false;
-    a.borders.erase(gone);
-    for (const auto& [neighbour, border] : b.borders) {
-        if (neighbour == kept) continue;
-        a.borders[neighbour].pixels += border.pixels;
-        a.borders[neighbour].contrast += border.contrast;
-        regions[neighbour].borders.erase(gone);
-        regions[neighbour].borders[kept] = a.borders[neighbour];
-    }
-}
-
-/// For each superpixel the region it ended in.
-std::vector<int> joined(std::vector<Region>& regions, int wanted) {
-    std::vector<int> endedIn(regions.size());
-    for (std::size_t i = 0; i < endedIn.size(); ++i) endedIn[i] = static_cast<int>(i);
-    int alive = static_cast<int>(std::ranges::count_if(regions, &Region::alive));
-    // Each region's cheapest neighbour, refreshed where a join touched it.
-    std::vector<std::pair<double, int>> cheapest(regions.size());
-    const auto refresh = [&](int i) {
-        cheapest[i] = {std::numeric_limits<double>::infinity(), -1};
-        if (!regions[i].alive) return;
-        for (const auto& [neighbour, border] : regions[i].borders)
-            cheapest[i] = std::min(cheapest[i], {joiningCost(regions[i], regions[neighbour], border), neighbour});
-    };
-    for (std::size_t i = 0; i < regions.size(); ++i) refresh(static_cast<int>(i));
-    while (alive > wanted) {
-        const auto best = std::ranges::min_element(cheapest);
-        if (best->second < 0) break;
-        int kept = static_cast<int>(best - cheapest.begin());
-        int gone = best->second;
-        if (gone < kept) std::swap(kept, gone);
-        join(regions, kept, gone);
-        for (int& end : endedIn)
-            if (end == gone) end = kept;
-        refresh(gone);
-        refresh(kept);
-        for (const auto& [neighbour, border] : regions[kept].borders) refresh(neighbour);
-        --alive;
-    }
-    return endedIn;
-}
 
 /// Far things stand high and touch the sheet's upper edge; near ones stand low. A first guess that the artist corrects.
 Plane planeOf(const Area& area, bool touchesTop, double lowest) {
@@ -235,6 +108,13 @@ std::optional<AreaKind> areaKindNamed(std::string_view name) {
     return common::enumNamed<AreaKind>(areaKinds, name);
 }
 
+std::string_view nameOf(Parting parting) {
+    return partings[static_cast<std::size_t>(parting)];
+}
+std::optional<Parting> partingNamed(std::string_view name) {
+    return common::enumNamed<Parting>(partings, name);
+}
+
 int labelAt(const cv::Mat& map, double x, double y) {
     return map.at<int>(std::clamp(int(y * map.rows), 0, map.rows - 1), std::clamp(int(x * map.cols), 0, map.cols - 1));
 }
@@ -242,18 +122,6 @@ int labelAt(const cv::Mat& map, double x, double y) {
 int levelAt(const cv::Mat& map, double x, double y) {
     return map.at<uchar>(std::clamp(int(y * map.rows), 0, map.rows - 1),
                          std::clamp(int(x * map.cols), 0, map.cols - 1));
-}
-
-Areas proposedAreas(const cv::Mat& squintedLab, int wanted) {
-    const int size = std::max(6, int(std::lround(std::sqrt(squintedLab.total() / 900.0))));
-    const cv::Mat pieces = superpixels(squintedLab, size);
-    std::vector<Region> regions = regionsOf(pieces, squintedLab);
-    const std::vector<int> endedIn = joined(regions, std::max(1, wanted));
-
-    cv::Mat map(pieces.size(), CV_32S);
-    for (int y = 0; y < pieces.rows; ++y)
-        for (int x = 0; x < pieces.cols; ++x) map.at<int>(y, x) = endedIn[pieces.at<int>(y, x)];
-    return areasOf(map, squintedLab);
 }
 
 namespace {

@@ -22,6 +22,13 @@ inline constexpr int areaKindCount = 11;
 std::string_view nameOf(AreaKind kind);
 std::optional<AreaKind> areaKindNamed(std::string_view name);
 
+/// How areas are proposed: as studies of the first two versions have them (areas_by_colour.h), or by things
+/// (area_tree.h).
+enum class Parting { byColour, byThings };
+/// "by-colour", "by-things".
+std::string_view nameOf(Parting parting);
+std::optional<Parting> partingNamed(std::string_view name);
+
 /// A part of the subject that is worked as one.
 struct Area {
     int id = 0;       // from 1, in the order of the picture's rows
@@ -46,11 +53,6 @@ int labelAt(const cv::Mat& map, double x, double y);
 
 /// The byte (CV_8U) at such a place.
 int levelAt(const cv::Mat& map, double x, double y);
-
-/// Proposes `wanted` areas (fewer, if the picture has fewer): superpixels of a squinted CIELAB picture (CV_32FC3;
-/// OpenCV ximgproc SLIC, R. Achanta et al., 2012) joined two by two, the pair that costs least first. Hue and chroma
-/// count more than lightness: an object keeps its light and its shadow.
-Areas proposedAreas(const cv::Mat& squintedLab, int wanted);
 
 /// Areas with these borders: any labels (CV_32S) over a picture of the same size (CV_32FC3, CIELAB), described.
 Areas areasOf(const cv::Mat& labels, const cv::Mat& lab);

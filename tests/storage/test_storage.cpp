@@ -167,7 +167,7 @@ class TestStorage : public QObject {
 
     void newerVersionsAreRefused() {
         QJsonObject json = jsonOf(smallStudy());
-        json["version"] = 3;
+        json["version"] = 4;
         const auto result = studyFrom(json, "x");
         QVERIFY(!result.ok());
         QCOMPARE(result.problem().kind, ProblemKind::duneNewer);
@@ -318,9 +318,8 @@ class TestStorage : public QObject {
     /// Studies of the first version open: strokes have become layers, one more of them.
     void studiesOfTheFirstVersionOpen() {
         QJsonObject json = jsonOf(smallStudy());
-        QCOMPARE(json["version"].toInt(), 2);
-        json.remove("layers");
-        json.remove("detail");
+        QCOMPARE(json["version"].toInt(), 3);
+        for (const char* later : {"layers", "detail", "parting"}) json.remove(later);
         json["version"] = 1;
         json["strokes"] = 3;
         json["areaEdits"] =
@@ -331,9 +330,16 @@ class TestStorage : public QObject {
         QCOMPARE(study->detail, planning::Detail::usual);
         QCOMPARE(study->areaEdits[0].scribbles.size(), std::size_t(2));
         QCOMPARE(study->areaEdits[0].scribbles[1][0], subject::Place(0.3, 0.4));
-        json["version"] = 3;
+        QCOMPARE(study->parting, subject::Parting::byColour);
+        json["version"] = 4;
         QCOMPARE(studyFrom(json, "new.dune").problem().kind, ProblemKind::duneNewer);
+        json["version"] = 3;
+        json["layers"] = 3;
+        QCOMPARE(studyFrom(json, "now.dune")->parting, subject::Parting::byThings);
+        // Areas of the second version stay where they were, whatever is written there.
         json["version"] = 2;
+        json["parting"] = "by-things";
+        QCOMPARE(studyFrom(json, "second.dune")->parting, subject::Parting::byColour);
         json["layers"] = 2.5;
         QCOMPARE(studyFrom(json, "odd.dune").problem().kind, ProblemKind::duneDamaged);
     }

@@ -9,6 +9,7 @@
 #include "figures.h"
 #include "numbers.h"
 #include "subject/area_edits.h"
+#include "subject/areas_by_colour.h"
 #include "subject/attention.h"
 #include "subject/borrowed.h"
 #include "subject/colour_choice.h"
@@ -122,7 +123,7 @@ class TestChoices : public QObject {
                 for (const auto& sample :
                      samplesOf(lab(cv::Rect(cv::Point(), cut)), labels(cv::Rect(cv::Point(), cut)) < 3, 1.5, 4))
                     worked.line("sample").figures(sample.colour).figure(sample.weight);
-            const Areas proposed = proposedAreas(smooth, 5);
+            const Areas proposed = areasOf(regionsByColour(smooth, 5), smooth);
             worked.line("proposed").figure(double(proposed.list.size()));
             for (const Area& area : proposed.list) worked.figure(area.share);
             for (int area = 0; area < int(areas.list.size()); ++area) {

@@ -12,6 +12,7 @@
 #include "colour/munsell.h"
 #include "numbers.h"
 #include "subject/areas.h"
+#include "subject/areas_by_colour.h"
 #include "subject/frame.h"
 #include "subject/masses.h"
 #include "subject/picture.h"
@@ -149,7 +150,7 @@ class TestReference : public QObject {
             colour::toLab(lab);
             const cv::Mat soft = squinted(lab, 0.4);
             // A superpixel may fall the other way on a hair: the same areas are looked at.
-            if (areas.list.empty()) areas = proposedAreas(soft, 12);
+            if (areas.list.empty()) areas = areasOf(regionsByColour(soft, 12), soft);
             reads.push_back({valueMasses(soft, 5), {}});
             for (int i = 0; i < int(areas.list.size()); ++i) {
                 const cv::Scalar mean = cv::mean(lab, areas.map == i);

@@ -1,0 +1,148 @@
+#include <QDir>
+#include <QtTest>
+#include <map>
+#include <numeric>
+#include <opencv2/imgcodecs.hpp>
+#include <set>
+
+#include "colour/image_colour.h"
+#include "partings.h"
+#include "subject/area_tree.h"
+#include "subject/areas_by_colour.h"
+#include "subject/squint.h"
+
+using namespace subject;
+
+namespace {
+
+/// A rendered scene, and its things as labels from 0.
+struct Scene {
+    QString name;
+    cv::Mat lab, soft, truth;
+    int things = 0;
+};
+
+Scene sceneOf(const QFileInfo& file) {
+    Scene scene;
+    scene.name = file.baseName();
+    const cv::Mat picture = cv::imread(file.filePath().toStdString());
+    cv::Mat parts = cv::imread((file.path() + '/' + scene.name + ".png").toStdString(), cv::IMREAD_GRAYSCALE);
+    std::set<uchar> known(parts.begin<uchar>(), parts.end<uchar>());
+    std::map<uchar, int> label;
+    for (const uchar part : known) label.emplace(part, int(label.size()));
+    scene.things = int(known.size());
+    scene.truth.create(parts.size(), CV_32S);
+    std::transform(parts.begin<uchar>(), parts.end<uchar>(), scene.truth.begin<int>(),
+                   [&](uchar part) { return label.at(part); });
+    scene.lab = *colour::labImage(picture, {}, scene.name.toStdString());
+    scene.soft = squinted(scene.lab, 0.4);
+    return scene;
+}
+
+const std::vector<Scene>& scenes() {
+    static const std::vector<Scene> all = [] {
+        std::vector<Scene> read;
+        for (const QFileInfo& file : QDir(QStringLiteral(TEST_OWN "/subject/scenes")).entryInfoList({"*.jpg"}))
+            read.push_back(sceneOf(file));
+        return read;
+    }();
+    return all;
+}
+
+/// The same with labels from 0.
+cv::Mat numbered(const cv::Mat& regions, int& count) {
+    std::map<int, int> label;
+    cv::Mat map(regions.size(), CV_32S);
+    std::transform(regions.begin<int>(), regions.end<int>(), map.begin<int>(),
+                   [&](int region) { return label.emplace(region, int(label.size())).first->second; });
+    count = int(label.size());
+    return map;
+}
+
+/// Things of which two areas that lie nearly whole within them each hold a fifth.
+int cutThings(const cv::Mat& truth, int things, const cv::Mat& found, int count) {
+    std::vector<std::vector<double>> both(std::size_t(things), std::vector<double>(std::size_t(count), 0.0));
+    std::vector<double> thing(std::size_t(things), 0.0), area(std::size_t(count), 0.0);
+    for (int y = 0; y < truth.rows; ++y)
+        for (int x = 0; x < truth.cols; ++x) {
+            const auto t = std::size_t(truth.at<int>(y, x)), a = std::size_t(found.at<int>(y, x));
+            both[t][a] += 1;
+            thing[t] += 1;
+            area[a] += 1;
+        }
+    int cut = 0;
+    for (std::size_t t = 0; t < both.size(); ++t) {
+        int parts = 0;
+        for (std::size_t a = 0; a < area.size(); ++a)
+            parts += both[t][a] > 0.8 * area[a] && both[t][a] > 0.2 * thing[t];
+        cut += parts > 1;
+    }
+    return cut;
+}
+
+}  // namespace
+
+/// Areas against the things of rendered scenes (tests/subject/scenes), on which nothing was fitted.
+class TestScenes : public QObject {
+    Q_OBJECT
+
+ private Q_SLOTS:
+    void areasAreTheThingsOfAScene() {
+        QVERIFY(scenes().size() >= 8);
+        double covering = 0, recall = 0, before = 0;
+        int things = 0, cut = 0;
+        for (const Scene& scene : scenes()) {
+            int count = 0, countBefore = 0;
+            const cv::Mat found = numbered(regionsAt(areaTreeOf(scene.lab, scene.soft), scene.things), count);
+            QCOMPARE(count, scene.things);
+            const cv::Mat byColour = numbered(regionsByColour(scene.soft, scene.things), countBefore);
+            const double covers = coveringOf(scene.truth, scene.things, found, count);
+            const double recalls = boundaryRecall(scene.truth, found, 3);
+            qInfo("%-9s %d things: covering %.2f, borders found %.2f; by colour %.2f", qPrintable(scene.name),
+                  scene.things, covers, recalls, coveringOf(scene.truth, scene.things, byColour, countBefore));
+            covering += covers;
+            recall += recalls;
+            before += coveringOf(scene.truth, scene.things, byColour, countBefore);
+            things += scene.things;
+            cut += cutThings(scene.truth, scene.things, found, count);
+        }
+        const auto n = double(scenes().size());
+        qInfo("in the mean: covering %.3f, borders found %.3f; by colour %.3f; %d of %d things cut", covering / n,
+              recall / n, before / n, cut, things);
+        QVERIFY(covering / n >= 0.85);
+        QVERIFY(covering > before);
+        QVERIFY(cut * 5 <= things);
+    }
+
+    /// One more parts one of the areas that there are, and leaves the others.
+    void oneMorePartsOne() {
+        const Scene& scene = scenes().front();
+        const AreaTree tree = areaTreeOf(scene.lab, scene.soft);
+        cv::Mat before = regionsAt(tree, 1);
+        QCOMPARE(std::set<int>(before.begin<int>(), before.end<int>()).size(), std::size_t(1));
+        for (int wanted = 2; wanted <= 40; ++wanted) {
+            const cv::Mat now = regionsAt(tree, wanted);
+            std::map<int, std::set<int>> partsOf;
+            for (int y = 0; y < now.rows; ++y)
+                for (int x = 0; x < now.cols; ++x) partsOf[before.at<int>(y, x)].insert(now.at<int>(y, x));
+            QCOMPARE(int(partsOf.size()), wanted - 1);
+            QCOMPARE(std::ranges::count_if(partsOf, [](const auto& p) { return p.second.size() == 2; }), 1);
+            before = now;
+        }
+        QCOMPARE(int(std::set<int>(tree.pieces.begin<int>(), tree.pieces.end<int>()).size()), tree.count);
+        const cv::Mat all = regionsAt(tree, 100'000);
+        QCOMPARE(cv::norm(all, tree.pieces, cv::NORM_INF), 0.0);
+    }
+
+    /// Whatever was drawn at random before.
+    void theSameEveryTime() {
+        const Scene& scene = scenes().front();
+        const auto once = areaTreeOf(scene.lab, scene.soft).joins;
+        cv::theRNG() = cv::RNG(99);
+        QVERIFY(areaTreeOf(scene.lab, scene.soft).joins == once);
+        QCOMPARE(cv::theRNG().state, cv::RNG(99).state);
+    }
+};
+
+QTEST_GUILESS_MAIN(TestScenes)
+#include "test_scenes.moc"
