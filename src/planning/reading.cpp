@@ -78,6 +78,21 @@ void choose(Reading& reading, const Study& study, const Kept& kept) {
     reading.wantedPicture = colour::srgb8ImageFromLab(reading.wanted);
 }
 
+/// Found anew where colours were chosen, and kept where the picture is as it came in.
+subject::Masses masses(const Reading& reading, const Study& study, Kept::Seen& seen) {
+    const auto found = [&] {
+        return study.thresholds.empty() ? subject::valueMasses(reading.wantedSquinted, study.valueLevels)
+                                        : subject::massesParted(reading.wantedSquinted, study.thresholds);
+    };
+    if (reading.wantedSquinted.data != seen.squinted.data) return found();
+    if (seen.masses.map.empty() || seen.levels != study.valueLevels || seen.thresholds != study.thresholds) {
+        seen.masses = found();
+        seen.levels = study.valueLevels;
+        seen.thresholds = study.thresholds;
+    }
+    return seen.masses;
+}
+
 /// Sees to it that `kept` holds the study's picture.
 std::optional<Problem> decode(const Study& study, Kept& kept) {
     if (!study.reference) return Problem{ProblemKind::fileMissing, ""};
@@ -90,6 +105,7 @@ std::optional<Problem> decode(const Study& study, Kept& kept) {
     kept.reading.reset();
     kept.frameKey.clear();
     kept.seen.reset();
+    kept.parted.reset();
     return std::nullopt;
 }
 
@@ -102,16 +118,19 @@ void frame(const Study& study, Kept& kept) {
     kept.framedPicture = colour::srgb8ImageFromXyz(kept.framed);
 }
 
-/// And what is seen of it with half-closed eyes.
+/// And what is seen of it with half-closed eyes, and how it falls into areas.
 void look(const Study& study, Kept& kept) {
     if (!kept.seen || kept.seen->frameKey != kept.frameKey || kept.seen->squint != study.squint) {
-        Kept::Seen seen{kept.frameKey, study.squint, kept.framed.clone(), {}, {}};
+        Kept::Seen seen;
+        seen.frameKey = kept.frameKey;
+        seen.squint = study.squint;
+        seen.lab = kept.framed.clone();
         colour::toLab(seen.lab);
         seen.squinted = subject::squinted(seen.lab, study.squint);
         kept.seen = std::move(seen);
     }
-    if (study.parting == subject::Parting::byThings && kept.seen->tree.joins.empty())
-        kept.seen->tree = subject::areaTreeOf(kept.seen->lab, kept.seen->squinted);
+    if (study.parting == subject::Parting::byThings && (!kept.parted || kept.parted->frameKey != kept.frameKey))
+        kept.parted = {kept.frameKey, subject::areaTreeOf(kept.seen->lab)};
 }
 
 /// And the other references, in the study's order.
@@ -166,13 +185,12 @@ common::Result<std::shared_ptr<const Reading>> readSubject(const Study& study, K
     reading->picture = kept.framedPicture;
     reading->squinted = kept.seen->squinted;
     const cv::Mat regions = study.parting == subject::Parting::byThings
-                                ? subject::regionsAt(kept.seen->tree, study.areas)
+                                ? subject::regionsAt(kept.parted->tree, study.areas)
                                 : subject::regionsByColour(reading->squinted, study.areas);
     reading->areas = subject::edited(subject::areasOf(regions, reading->squinted), reading->squinted, study.areaEdits);
     overrule(reading->areas, study);
     choose(*reading, study, kept);
-    reading->masses = study.thresholds.empty() ? subject::valueMasses(reading->wantedSquinted, study.valueLevels)
-                                               : subject::massesParted(reading->wantedSquinted, study.thresholds);
+    reading->masses = masses(*reading, study, *kept.seen);
     if (kept.whole.empty()) kept.whole = colour::srgb8ImageFromXyz(subject::reduced(kept.picture->xyz, 480));
     reading->whole = kept.whole;
     for (const Kept::Other& other : kept.others) reading->others.push_back(other.picture);

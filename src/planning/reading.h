@@ -51,12 +51,21 @@ struct Kept {
         cv::Mat map;
     };
     std::optional<Grain> grain;
-    /// The frame's picture by its squint, and how it falls into areas: not found anew for another number of them.
+    /// How the frame's picture falls into areas: not found anew for another number of them.
+    struct Parted {
+        std::string frameKey;
+        subject::AreaTree tree;
+    };
+    std::optional<Parted> parted;
+    /// The frame's picture with half-closed eyes.
     struct Seen {
         std::string frameKey;
         double squint = 0;
         cv::Mat lab, squinted;
-        subject::AreaTree tree;
+        // The masses of `squinted`, and how they were asked for.
+        int levels = 0;
+        std::vector<double> thresholds;
+        subject::Masses masses;
     };
     std::optional<Seen> seen;
     std::string readingKey;

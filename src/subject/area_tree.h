@@ -15,12 +15,12 @@ struct AreaTree {
         joins;  // the first joined the second, in this order; a piece stands for its region
 };
 
-/// The tree of a picture and of the same squinted (both CIELAB, CV_32FC3, of one size). Pieces are superpixels (OpenCV
-/// ximgproc SLIC, R. Achanta et al., 2012); those least likely to be two things join first (greedy agglomeration by a
-/// fitted likelihood, as J. Nunez-Iglesias et al., 2013, have it). Light and shadow of one thing are told from two
-/// things by what light leaves as it is: hue and saturation, but for the shift between the picture's light and its
-/// shadow, which is found first; and a pattern from its parts by what lies round them.
-AreaTree areaTreeOf(const cv::Mat& lab, const cv::Mat& squintedLab);
+/// The tree of a CIELAB picture (CV_32FC3). Pieces are superpixels of it with half-closed eyes; those least likely to
+/// be two things join first (greedy agglomeration by a fitted likelihood, as J. Nunez-Iglesias et al., 2013, have it).
+/// Light and shadow of one thing are told from two things by what light leaves as it is: hue and saturation, but for
+/// the shift between the picture's light and its shadow, which is found first; and a pattern from its parts by what
+/// lies round them.
+AreaTree areaTreeOf(const cv::Mat& lab);
 
 /// The picture in at most `wanted` regions: labels (CV_32S), each one of the pieces in it.
 cv::Mat regionsAt(const AreaTree& tree, int wanted);

@@ -9,6 +9,7 @@
 
 #include "common/median.h"
 #include "common/naming.h"
+#include "common/parallel.h"
 
 namespace subject {
 
@@ -35,29 +36,36 @@ void describe(Areas& areas, const cv::Mat& lab) {
     };
     std::vector<Tally> tallies(areas.list.size());
     const cv::Mat& map = areas.map;
-    for (int y = 0; y < map.rows; ++y)
+    std::vector<std::size_t> pixels(areas.list.size(), 0);
+    for (const int index : cv::Mat_<int>(map)) ++pixels[std::size_t(index)];
+    for (std::size_t i = 0; i < tallies.size(); ++i)
+        for (std::vector<float>* channel : {&tallies[i].L, &tallies[i].a, &tallies[i].b}) channel->reserve(pixels[i]);
+    for (int y = 0; y < map.rows; ++y) {
+        const int* row = map.ptr<int>(y);
+        const int* below = y + 1 < map.rows ? map.ptr<int>(y + 1) : row;
+        const auto* pixel = lab.ptr<cv::Vec3f>(y);
         for (int x = 0; x < map.cols; ++x) {
-            const int index = map.at<int>(y, x);
-            Tally& tally = tallies[index];
-            const auto& v = lab.at<cv::Vec3f>(y, x);
-            tally.L.push_back(v[0]);
-            tally.a.push_back(v[1]);
-            tally.b.push_back(v[2]);
+            const int index = row[x];
+            Tally& tally = tallies[std::size_t(index)];
+            tally.L.push_back(pixel[x][0]);
+            tally.a.push_back(pixel[x][1]);
+            tally.b.push_back(pixel[x][2]);
             tally.x += x;
             tally.y += y;
             tally.lowest = y;
             tally.top |= y == 0;
             const auto meet = [&](int other) {
                 if (other == index) return;
-                areas.list[index].neighbours.push_back(other + 1);
-                areas.list[other].neighbours.push_back(index + 1);
+                areas.list[std::size_t(index)].neighbours.push_back(other + 1);
+                areas.list[std::size_t(other)].neighbours.push_back(index + 1);
             };
-            if (x + 1 < map.cols) meet(map.at<int>(y, x + 1));
-            if (y + 1 < map.rows) meet(map.at<int>(y + 1, x));
+            if (x + 1 < map.cols) meet(row[x + 1]);
+            meet(below[x]);
         }
-    for (std::size_t i = 0; i < tallies.size(); ++i) {
-        Area& area = areas.list[i];
-        Tally& tally = tallies[i];
+    }
+    common::forEachIndex(int(tallies.size()), [&](int i) {
+        Area& area = areas.list[std::size_t(i)];
+        Tally& tally = tallies[std::size_t(i)];
         const double n = static_cast<double>(tally.L.size());
         area.share = n / map.total();
         area.centreX = (tally.x / n + 0.5) / map.cols;
@@ -66,7 +74,7 @@ void describe(Areas& areas, const cv::Mat& lab) {
         area.plane = planeOf(area, tally.top, double(tally.lowest + 1) / map.rows);
         std::ranges::sort(area.neighbours);
         area.neighbours.erase(std::unique(area.neighbours.begin(), area.neighbours.end()), area.neighbours.end());
-    }
+    });
 }
 
 /// The area that holds the eye by itself: strong chroma or value against the whole, neither tiny nor the background.
@@ -161,11 +169,15 @@ Areas areasOf(const cv::Mat& labels, const cv::Mat& lab) {
     std::map<int, int> indexOf;
     Areas areas;
     areas.map.create(labels.size(), CV_32S);
-    for (int y = 0; y < labels.rows; ++y)
+    for (int y = 0; y < labels.rows; ++y) {
+        const int* label = labels.ptr<int>(y);
+        int* index = areas.map.ptr<int>(y);
         for (int x = 0; x < labels.cols; ++x)
-            // Numbered as they are met from the top, left to right.
-            areas.map.at<int>(y, x) =
-                indexOf.emplace(labels.at<int>(y, x), static_cast<int>(indexOf.size())).first->second;
+            // Numbered as they are met from the top, left to right; mostly it is the one just met.
+            index[x] = x > 0 && label[x] == label[x - 1]
+                           ? index[x - 1]
+                           : indexOf.emplace(label[x], static_cast<int>(indexOf.size())).first->second;
+    }
     areas.list.resize(indexOf.size());
     for (std::size_t i = 0; i < areas.list.size(); ++i)
         areas.list[i].id = areas.list[i].together = static_cast<int>(i) + 1;

@@ -122,7 +122,7 @@ std::vector<int> joined(std::vector<ColourRegion>& regions, int wanted) {
 }  // namespace
 
 cv::Mat regionsByColour(const cv::Mat& squintedLab, int wanted) {
-    const cv::Mat pieces = superpixels(squintedLab, 900, 14.0f);
+    const cv::Mat pieces = superpixels(squintedLab, 900, 14.0f, 8);
     std::vector<ColourRegion> regions = regionsOf(pieces, squintedLab);
     const std::vector<int> endedIn = joined(regions, std::max(1, wanted));
     cv::Mat map(pieces.size(), CV_32S);

@@ -7,7 +7,7 @@
 
 namespace subject {
 
-cv::Mat superpixels(const cv::Mat& lab, int count, float ruler) {
+cv::Mat superpixels(const cv::Mat& lab, int count, float ruler, int rounds) {
     // SLIC of OpenCV takes bytes; of lightness a unit is two codes, of a and b 1.6: those reach further.
     cv::Mat bytes(lab.size(), CV_8UC3);
     for (int y = 0; y < lab.rows; ++y)
@@ -19,7 +19,7 @@ cv::Mat superpixels(const cv::Mat& lab, int count, float ruler) {
         }
     const int size = std::max(6, int(std::lround(std::sqrt(double(lab.total()) / count))));
     const auto slic = cv::ximgproc::createSuperpixelSLIC(bytes, cv::ximgproc::SLIC, size, ruler);
-    slic->iterate(8);
+    slic->iterate(rounds);
     slic->enforceLabelConnectivity(25);
     cv::Mat labels;
     slic->getLabels(labels);

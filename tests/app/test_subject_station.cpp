@@ -211,6 +211,41 @@ class TestSubjectStation : public QObject {
         QVERIFY(ball.name == "ball" && std::fabs(ball.x - 1.0 / 3) < 0.05 && std::fabs(ball.y - 1.0 / 3) < 0.05);
     }
 
+    /// One slider has fewer and more areas, a step for each; and a study of before can have its areas proposed anew.
+    void areasArePartedAndJoinedByOneSlider() {
+        planning::Study older = smallStudy();
+        older.parting = subject::Parting::byColour;
+        QVERIFY(storage::writeDocument({older, smallLibrary()}, at("older.dune").toStdString()).ok());
+        for (const char* file : {"ball.dune", "older.dune"}) {
+            auto window = openedWindow(at(file));
+            QVERIFY(window);
+            window->goTo(0);
+            pressed(*window, "Areas");
+            Went went{*window};
+            const auto sliders = window->findChildren<QSlider*>();
+            const auto found = std::ranges::find_if(sliders, [](const QSlider* s) { return s->isVisible(); });
+            QVERIFY(found != sliders.end());
+            QSlider* slider = *found;
+            QCOMPARE(slider->value(), 4);
+            QTest::keyClick(slider, Qt::Key_Right);
+            went.on();
+            QCOMPARE(window->session().study().areas, 5);
+            QCOMPARE(areaCount(*window), std::size_t(5));
+            QTest::keyClick(slider, Qt::Key_Home);
+            went.on();
+            QCOMPARE(areaCount(*window), std::size_t(2));
+            const bool isOlder = window->session().study().parting == subject::Parting::byColour;
+            QCOMPARE(isOlder, QByteArray(file) == "older.dune");
+            auto* anew = buttonOf(*window, "Propose anew");
+            QCOMPARE(anew != nullptr, isOlder);
+            if (!isOlder) continue;
+            pressed(*window, "Propose anew");
+            went.on();
+            QCOMPARE(window->session().study().parting, subject::Parting::byThings);
+            QVERIFY(!buttonOf(*window, "Propose anew"));
+        }
+    }
+
     void areasAreCorrectedAndDescribed() {
         auto window = opened();
         QVERIFY(window);

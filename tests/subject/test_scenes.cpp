@@ -93,7 +93,7 @@ class TestScenes : public QObject {
         int things = 0, cut = 0;
         for (const Scene& scene : scenes()) {
             int count = 0, countBefore = 0;
-            const cv::Mat found = numbered(regionsAt(areaTreeOf(scene.lab, scene.soft), scene.things), count);
+            const cv::Mat found = numbered(regionsAt(areaTreeOf(scene.lab), scene.things), count);
             QCOMPARE(count, scene.things);
             const cv::Mat byColour = numbered(regionsByColour(scene.soft, scene.things), countBefore);
             const double covers = coveringOf(scene.truth, scene.things, found, count);
@@ -117,7 +117,7 @@ class TestScenes : public QObject {
     /// One more parts one of the areas that there are, and leaves the others.
     void oneMorePartsOne() {
         const Scene& scene = scenes().front();
-        const AreaTree tree = areaTreeOf(scene.lab, scene.soft);
+        const AreaTree tree = areaTreeOf(scene.lab);
         cv::Mat before = regionsAt(tree, 1);
         QCOMPARE(std::set<int>(before.begin<int>(), before.end<int>()).size(), std::size_t(1));
         for (int wanted = 2; wanted <= 40; ++wanted) {
@@ -137,9 +137,9 @@ class TestScenes : public QObject {
     /// Whatever was drawn at random before.
     void theSameEveryTime() {
         const Scene& scene = scenes().front();
-        const auto once = areaTreeOf(scene.lab, scene.soft).joins;
+        const auto once = areaTreeOf(scene.lab).joins;
         cv::theRNG() = cv::RNG(99);
-        QVERIFY(areaTreeOf(scene.lab, scene.soft).joins == once);
+        QVERIFY(areaTreeOf(scene.lab).joins == once);
         QCOMPARE(cv::theRNG().state, cv::RNG(99).state);
     }
 };

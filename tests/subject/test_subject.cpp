@@ -212,7 +212,7 @@ class TestSubject : public QObject {
     void areasFollowObjectsNotTheirShadows() {
         cv::Mat truth;
         const cv::Mat lab = scene(truth), soft = squinted(lab, 0.3);
-        const Areas areas = areasOf(regionsAt(areaTreeOf(lab, soft), 3), soft);
+        const Areas areas = areasOf(regionsAt(areaTreeOf(lab), 3), soft);
         QCOMPARE(areas.list.size(), std::size_t(3));
         // Mean best overlap of the true objects.
         double covering = 0;
@@ -240,7 +240,7 @@ class TestSubject : public QObject {
             int count = 0;
             const cv::Mat lab = objects(random, truth, count);
             const cv::Mat soft = squinted(lab, 0.4);
-            const Areas areas = areasOf(regionsAt(areaTreeOf(lab, soft), count), soft);
+            const Areas areas = areasOf(regionsAt(areaTreeOf(lab), count), soft);
             recalls.push_back(boundaryRecall(truth, areas.map, 3));
             coverings.push_back(coveringOf(truth, count, areas.map, int(areas.list.size())));
         }

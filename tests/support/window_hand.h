@@ -75,13 +75,17 @@ inline void clicked(app::MainWindow& window, double x, double y) {
     QTest::mouseClick(&window.pictures(), Qt::LeftButton, {}, placeIn(window, x, y));
 }
 
-/// Clicks on the button that is seen with this text.
-inline void pressed(QWidget& window, const QString& text) {
+/// The button that says this, if one can be seen.
+inline QAbstractButton* buttonOf(QWidget& window, const QString& text) {
     for (QAbstractButton* button : window.findChildren<QAbstractButton*>())
-        if (button->text() == text && button->isVisible()) {
-            QVERIFY2(button->isEnabled(), qPrintable(text));
-            // A tick is taken at its left end.
-            return QTest::mouseClick(button, Qt::LeftButton, {}, QPoint(8, button->height() / 2));
-        }
-    QFAIL(qPrintable(text));
+        if (button->text() == text && button->isVisible()) return button;
+    return nullptr;
+}
+
+/// Clicks on it.
+inline void pressed(QWidget& window, const QString& text) {
+    QAbstractButton* button = buttonOf(window, text);
+    QVERIFY2(button && button->isEnabled(), qPrintable(text));
+    // A tick is taken at its left end.
+    QTest::mouseClick(button, Qt::LeftButton, {}, QPoint(8, button->height() / 2));
 }

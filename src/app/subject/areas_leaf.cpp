@@ -6,6 +6,7 @@
 #include <QLineEdit>
 #include <QPushButton>
 #include <QScrollArea>
+#include <QSlider>
 #include <algorithm>
 #include <cmath>
 
@@ -44,6 +45,16 @@ AreasLeaf::AreasLeaf(Desk& desk, OnSubject& on) : SubjectLeaf(desk, on) {
     count_ = wholeNumber(int(planning::areaBounds.least), int(planning::areaBounds.most));
     addField(proposal, tr("Areas proposed"), count_);
     count_->setAccessibleName(tr("Areas"));
+    fewer_ = new QSlider(Qt::Horizontal);
+    fewer_->setRange(count_->minimum(), count_->maximum());
+    fewer_->setAccessibleName(tr("Fewer or more areas"));
+    fewer_->setToolTip(tr("Each step parts one area in two, or joins two."));
+    proposal->addWidget(fewer_, 1);
+    anew_ = new QPushButton(tr("Propose anew"));
+    anew_->setToolTip(
+        tr("This study's areas were proposed by colour alone. Now things are told from their shadows; what "
+           "was corrected and named is kept by its place."));
+    proposal->addWidget(anew_);
     proposal->addStretch(1);
     column->addLayout(proposal);
     column->addWidget(scroll, 1);
@@ -134,9 +145,15 @@ QLayout* AreasLeaf::makePairRow() {
         refresh();
         Q_EMIT looksDifferent();
     });
-    connect(count_, &QSpinBox::valueChanged, this, [this](int areas) {
+    const auto choose = [this](int areas) {
         session_.choose(
             tr("Number of areas"), [&](planning::Study& study) { study.areas = areas; }, QStringLiteral("areas"));
+    };
+    connect(count_, &QSpinBox::valueChanged, this, choose);
+    connect(fewer_, &QSlider::valueChanged, this, choose);
+    connect(anew_, &QPushButton::clicked, this, [this] {
+        session_.choose(tr("Areas proposed anew"),
+                        [](planning::Study& study) { study.parting = subject::Parting::byThings; });
     });
     return row;
 }
@@ -272,6 +289,8 @@ void AreasLeaf::refresh() {
     directions_->setEnabled(reading && !on_.scribbles.empty());
     wipe_->setEnabled(!on_.scribbles.empty());
     showValue(count_, study.areas);
+    showValue(fewer_, study.areas);
+    anew_->setVisible(study.parting == subject::Parting::byColour);
     QStringList sources{tr("this picture")};
     for (const auto& file : study.others) sources << QString::fromStdString(file->name);
     if (source_->count() != sources.size()) {

@@ -6,6 +6,7 @@ class QCheckBox;
 class QComboBox;
 class QLineEdit;
 class QPushButton;
+class QSlider;
 class QSpinBox;
 
 namespace app {
@@ -39,6 +40,8 @@ class AreasLeaf : public SubjectLeaf {
 
     TriadBoard* triads_;
     QSpinBox* count_;
+    QSlider* fewer_;
+    QPushButton* anew_;
     QLineEdit* name_;
     QComboBox *kind_, *plane_, *source_;
     QCheckBox* focal_;
