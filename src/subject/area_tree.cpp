@@ -265,7 +265,9 @@ class Joiner {
             {0.0679, largeShare},
             {-0.0467, share * log(colour)},
         };
-        double odds = 0;
+        // Specks go first: smaller than that, nothing is laid as an area of its own.
+        constexpr double speck = 0.001, surely = 30;
+        double odds = small.pixels < speck * total_ ? -surely : 0;
         for (const auto& [weight, term] : terms) odds += weight * term;
         return odds;
     }

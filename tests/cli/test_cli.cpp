@@ -216,6 +216,27 @@ class TestCli : public QObject {
         }
     }
 
+    /// Labels from 1, as large as the picture is read, and the areas in their order.
+    void areasAreWrittenAsLabels() {
+        for (const char* file : {"ball.png", "ball.dune"}) {
+            const Run r = run({"areas", at(file), "--areas", "3", "--out", at("areas.png")});
+            QVERIFY2(r.status == 0, r.err.constData());
+            const QJsonArray areas = QJsonDocument::fromJson(r.out).array();
+            QCOMPARE(areas.size(), qsizetype(3));
+            const cv::Mat labels = cv::imread(at("areas.png").toStdString(), cv::IMREAD_UNCHANGED);
+            QCOMPARE(labels.type(), CV_8UC1);
+            QCOMPARE(labels.size(), cv::Size(200, 150));
+            for (int id = 1; id <= 3; ++id) {
+                const QJsonObject area = areas[id - 1].toObject();
+                QCOMPARE(area["id"].toInt(), id);
+                const double share = double(cv::countNonZero(labels == id)) / double(labels.total());
+                QVERIFY(std::fabs(area["share"].toDouble() - share) < 1e-9 && share > 0);
+                QVERIFY(!area["name"].toString().isEmpty() && area.contains("plane") && area.contains("kind"));
+            }
+        }
+        QVERIFY(run({"areas", at("ball.dune"), "--out", at("areas.png")}).out.contains("\"ball\""));
+    }
+
     /// The stroke's pressure by name or by number.
     void pressuresAreNamesOrNumbers() {
         const auto film = [&](const char* pressure) {
@@ -277,6 +298,11 @@ class TestCli : public QObject {
         QTest::newRow("card in cold light") << QStringList{"card", "--stand-in", at("refused"), "--kelvin", "99999"};
         QTest::newRow("bad space") << QStringList{"convert", "--from", "srgb", "--to", "hsv"};
         QTest::newRow("no study") << QStringList{"inspect", at("ball.png")};
+        QTest::newRow("areas nowhere") << QStringList{"areas", at("ball.png")};
+        QTest::newRow("areas of text") << QStringList{"areas", at("text.jpg"), "--out", at("refused")};
+        QTest::newRow("too many areas") << QStringList{"areas", at("ball.png"), "--areas",
+                                                       "41",    "--out",        at("refused")};
+        QTest::newRow("areas on no disk") << QStringList{"areas", at("ball.png"), "--out", "/proc/no/such.png"};
     }
     void badInputIsRefusedInOneSentence() {
         QFETCH(QStringList, arguments);

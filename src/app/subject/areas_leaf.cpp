@@ -55,7 +55,6 @@ AreasLeaf::AreasLeaf(Desk& desk, OnSubject& on) : SubjectLeaf(desk, on) {
         tr("This study's areas were proposed by colour alone. Now things are told from their shadows; what "
            "was corrected and named is kept by its place."));
     proposal->addWidget(anew_);
-    proposal->addStretch(1);
     column->addLayout(proposal);
     column->addWidget(scroll, 1);
     column->addLayout(makeScribbleRow());
