@@ -3,12 +3,12 @@
 #include <algorithm>
 #include <array>
 #include <cmath>
-#include <limits>
 #include <map>
 #include <numeric>
 #include <opencv2/core.hpp>
 #include <opencv2/imgproc.hpp>
 
+#include "subject/greedy_joins.h"
 #include "subject/squint.h"
 #include "subject/superpixels.h"
 
@@ -118,27 +118,16 @@ class Joiner {
 
     std::vector<std::pair<int, int>> joins() {
         std::vector<std::pair<int, int>> made;
-        // Each region's likeliest neighbour, refreshed where a join touched it.
-        std::vector<std::pair<double, int>> nearest(regions_.size());
-        const auto refresh = [&](int i) {
-            const Region& region = regions_[std::size_t(i)];
-            auto& best = nearest[std::size_t(i)] = {std::numeric_limits<double>::infinity(), -1};
-            if (!region.alive) return;
-            for (const auto& [other, border] : region.borders)
-                best = std::min(best, {twoThings(region, regions_[std::size_t(other)], border), other});
-        };
-        for (int i = 0; i < int(regions_.size()); ++i) refresh(i);
-        for (;;) {
-            const auto best = std::ranges::min_element(nearest);
-            if (best->second < 0) return made;
-            int kept = int(best - nearest.begin()), gone = best->second;
-            if (gone < kept) std::swap(kept, gone);
-            join(kept, gone);
-            made.emplace_back(gone, kept);
-            refresh(gone);
-            refresh(kept);
-            for (const auto& [other, border] : regions_[std::size_t(kept)].borders) refresh(other);
-        }
+        joinGreedily(
+            regions_, 1,
+            [this](const Region& one, const Region& other, const Border& border) {
+                return twoThings(one, other, border);
+            },
+            [&](int kept, int gone) {
+                join(kept, gone);
+                made.emplace_back(gone, kept);
+            });
+        return made;
     }
 
  private:

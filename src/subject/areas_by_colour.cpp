@@ -2,11 +2,12 @@
 
 #include <algorithm>
 #include <cmath>
-#include <limits>
 #include <map>
+#include <numeric>
 #include <opencv2/core.hpp>
 #include <vector>
 
+#include "subject/greedy_joins.h"
 #include "subject/superpixels.h"
 
 namespace subject {
@@ -88,43 +89,18 @@ void joinByColour(std::vector<ColourRegion>& regions, int kept, int gone) {
     }
 }
 
-/// For each superpixel the region it ended in.
-std::vector<int> joined(std::vector<ColourRegion>& regions, int wanted) {
-    std::vector<int> endedIn(regions.size());
-    for (std::size_t i = 0; i < endedIn.size(); ++i) endedIn[i] = static_cast<int>(i);
-    int alive = static_cast<int>(std::ranges::count_if(regions, &ColourRegion::alive));
-    // Each region's cheapest neighbour, refreshed where a join touched it.
-    std::vector<std::pair<double, int>> cheapest(regions.size());
-    const auto refresh = [&](int i) {
-        cheapest[i] = {std::numeric_limits<double>::infinity(), -1};
-        if (!regions[i].alive) return;
-        for (const auto& [neighbour, border] : regions[i].borders)
-            cheapest[i] = std::min(cheapest[i], {joiningCost(regions[i], regions[neighbour], border), neighbour});
-    };
-    for (std::size_t i = 0; i < regions.size(); ++i) refresh(static_cast<int>(i));
-    while (alive > wanted) {
-        const auto best = std::ranges::min_element(cheapest);
-        if (best->second < 0) break;
-        int kept = static_cast<int>(best - cheapest.begin());
-        int gone = best->second;
-        if (gone < kept) std::swap(kept, gone);
-        joinByColour(regions, kept, gone);
-        for (int& end : endedIn)
-            if (end == gone) end = kept;
-        refresh(gone);
-        refresh(kept);
-        for (const auto& [neighbour, border] : regions[kept].borders) refresh(neighbour);
-        --alive;
-    }
-    return endedIn;
-}
-
 }  // namespace
 
 cv::Mat regionsByColour(const cv::Mat& squintedLab, int wanted) {
     const cv::Mat pieces = superpixels(squintedLab, 900, 14.0f, 8);
     std::vector<ColourRegion> regions = regionsOf(pieces, squintedLab);
-    const std::vector<int> endedIn = joined(regions, std::max(1, wanted));
+    // For each superpixel the region it ended in.
+    std::vector<int> endedIn(regions.size());
+    std::iota(endedIn.begin(), endedIn.end(), 0);
+    joinGreedily(regions, std::max(1, wanted), joiningCost, [&](int kept, int gone) {
+        joinByColour(regions, kept, gone);
+        std::ranges::replace(endedIn, gone, kept);
+    });
     cv::Mat map(pieces.size(), CV_32S);
     for (int y = 0; y < pieces.rows; ++y)
         for (int x = 0; x < pieces.cols; ++x) map.at<int>(y, x) = endedIn[pieces.at<int>(y, x)];
