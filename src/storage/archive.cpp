@@ -95,10 +95,11 @@ void ArchiveWriter::add(const std::string& name, const void* data, std::size_t s
     if (!source) return;
     const zip_int64_t index = zip_file_add(parts_->archive, name.c_str(), source, ZIP_FL_ENC_UTF_8);
     parts_->isGood = index >= 0;
-    if (index < 0)
-        zip_source_free(source);
-    else
-        zip_set_file_compression(parts_->archive, zip_uint64_t(index), isPacked ? ZIP_CM_DEFLATE : ZIP_CM_STORE, 0);
+    if (index < 0) return zip_source_free(source);
+    zip_set_file_compression(parts_->archive, zip_uint64_t(index), isPacked ? ZIP_CM_DEFLATE : ZIP_CM_STORE, 0);
+    // The first day that there is, so that the same study is the same file whenever it is written.
+    constexpr zip_uint16_t midnight = 0, firstOf1980 = (1 << 5) | 1;
+    zip_file_set_dostime(parts_->archive, zip_uint64_t(index), midnight, firstOf1980, 0);
 }
 
 void ArchiveWriter::add(const std::string& name, const common::Bytes& bytes) {

@@ -84,6 +84,14 @@ class TestDisk : public QObject {
         everyCallFails([](const std::string& file) { return writeWhole(file, QByteArray(1 << 20, 'x')); });
     }
     void studies() {
+        // The same study is the same file, also two seconds later (a ZIP tells time in twos).
+        const QTemporaryDir folder;
+        const std::string first = folder.filePath("1.dune").toStdString(),
+                          second = folder.filePath("2.dune").toStdString();
+        QVERIFY(writeDocument({smallStudy(), smallLibrary()}, first).ok());
+        QTest::qSleep(2100);
+        QVERIFY(writeDocument({smallStudy(), smallLibrary()}, second).ok());
+        QCOMPARE(contents(QString::fromStdString(first)), contents(QString::fromStdString(second)));
         everyCallFails([](const std::string& file) { return writeDocument({smallStudy(), smallLibrary()}, file); });
     }
     /// A plan's whole folder: at each call what was there stays, all of it, or the new plan is there, all of it.
