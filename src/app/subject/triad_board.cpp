@@ -13,7 +13,7 @@ namespace app {
 
 namespace {
 
-constexpr int tileHeight = 45, tileWidth = 240, gap = 6;
+constexpr int tileHeight = 45, tileWidth = 240, tileGap = 6;
 
 }  // namespace
 
@@ -42,18 +42,18 @@ const std::vector<subject::Triad>& TriadBoard::triads() {
 }
 
 int TriadBoard::columns(int width) const {
-    return std::max(1, (width + gap) / (tileWidth + gap));
+    return std::max(1, (width + tileGap) / (tileWidth + tileGap));
 }
 
 int TriadBoard::heightFor(int width) const {
     const int rows = (int(order_.size()) + columns(width) - 1) / columns(width);
-    return std::max(1, rows) * (tileHeight + gap);
+    return std::max(1, rows) * (tileHeight + tileGap);
 }
 
 QRectF TriadBoard::tileOf(int place) const {
     const int n = columns(width());
-    const double wide = (width() + gap) / double(n) - gap;
-    return {(place % n) * (wide + gap), double(place / n) * (tileHeight + gap), wide, tileHeight};
+    const double wide = (width() + tileGap) / double(n) - tileGap;
+    return {(place % n) * (wide + tileGap), double(place / n) * (tileHeight + tileGap), wide, tileHeight};
 }
 
 void TriadBoard::mousePressEvent(QMouseEvent* event) {
