@@ -98,11 +98,12 @@ class TestScenes : public QObject {
             const cv::Mat byColour = numbered(regionsByColour(scene.soft, scene.things), countBefore);
             const double covers = coveringOf(scene.truth, scene.things, found, count);
             const double recalls = boundaryRecall(scene.truth, found, 3);
+            const double covered = coveringOf(scene.truth, scene.things, byColour, countBefore);
             qInfo("%-9s %d things: covering %.2f, borders found %.2f; by colour %.2f", qPrintable(scene.name),
-                  scene.things, covers, recalls, coveringOf(scene.truth, scene.things, byColour, countBefore));
+                  scene.things, covers, recalls, covered);
             covering += covers;
             recall += recalls;
-            before += coveringOf(scene.truth, scene.things, byColour, countBefore);
+            before += covered;
             things += scene.things;
             cut += cutThings(scene.truth, scene.things, found, count);
         }

@@ -55,6 +55,16 @@ AreasLeaf::AreasLeaf(Desk& desk, OnSubject& on) : SubjectLeaf(desk, on) {
         tr("This study's areas were proposed by colour alone. Now things are told from their shadows; what "
            "was corrected and named is kept by its place."));
     proposal->addWidget(anew_);
+    const auto choose = [this](int areas) {
+        session_.choose(
+            tr("Number of areas"), [&](planning::Study& study) { study.areas = areas; }, QStringLiteral("areas"));
+    };
+    connect(count_, &QSpinBox::valueChanged, this, choose);
+    connect(fewer_, &QSlider::valueChanged, this, choose);
+    connect(anew_, &QPushButton::clicked, this, [this] {
+        session_.choose(tr("Areas proposed anew"),
+                        [](planning::Study& study) { study.parting = subject::Parting::byThings; });
+    });
     column->addLayout(proposal);
     column->addWidget(scroll, 1);
     column->addLayout(makeScribbleRow());
@@ -143,16 +153,6 @@ QLayout* AreasLeaf::makePairRow() {
         if (index == 0) sayOfArea(tr("Colours of its own"), [](planning::AreaChoice& area) { area.borrowed.reset(); });
         refresh();
         Q_EMIT looksDifferent();
-    });
-    const auto choose = [this](int areas) {
-        session_.choose(
-            tr("Number of areas"), [&](planning::Study& study) { study.areas = areas; }, QStringLiteral("areas"));
-    };
-    connect(count_, &QSpinBox::valueChanged, this, choose);
-    connect(fewer_, &QSlider::valueChanged, this, choose);
-    connect(anew_, &QPushButton::clicked, this, [this] {
-        session_.choose(tr("Areas proposed anew"),
-                        [](planning::Study& study) { study.parting = subject::Parting::byThings; });
     });
     return row;
 }
