@@ -1,6 +1,7 @@
 #pragma once
 
 #include <tbb/parallel_for.h>
+#include <tbb/parallel_invoke.h>
 
 namespace common {
 
@@ -9,6 +10,12 @@ namespace common {
 template <typename Work>
 void forEachIndex(int count, Work work) {
     tbb::parallel_for(0, count, work);
+}
+
+/// Does two things that do not touch each other's data, on the same threads.
+template <typename One, typename Other>
+void together(const One& one, const Other& other) {
+    tbb::parallel_invoke(one, other);
 }
 
 }  // namespace common

@@ -4,6 +4,7 @@
 #include <opencv2/core.hpp>
 
 #include "colour/image_colour.h"
+#include "common/parallel.h"
 #include "planning/study_fields.h"
 #include "rendering/sheet_picture.h"
 #include "subject/areas_by_colour.h"
@@ -33,7 +34,7 @@ void overrule(subject::Areas& areas, const Study& study) {
         subject::Area& area = areaAt(name.x, name.y);
         if (name.plane) area.plane = *name.plane;
         if (name.focal) area.focal = true;
-        area.kind = name.kind;
+        if (name.kind) area.kind = *name.kind;
     }
     for (const subject::Line& pair : study.pairs) {
         const subject::Area &one = areaAt(pair.from.x, pair.from.y), &other = areaAt(pair.to.x, pair.to.y);
@@ -118,6 +119,27 @@ void frame(const Study& study, Kept& kept) {
     kept.framedPicture = colour::srgb8ImageFromXyz(kept.framed);
 }
 
+/// How the frame's picture falls into areas. Faces are looked for beside it.
+Kept::Parted part(const Kept& kept) {
+    Kept::Parted parted{kept.frameKey, {}, {}, {}};
+    const cv::Mat& lab = kept.seen->lab;
+    common::together([&] { parted.tree = subject::areaTreeOf(lab); },
+                     [&] {
+                         parted.faces = subject::facesIn(kept.framedPicture, lab);
+                         parted.grain = subject::grainOf(lab);
+                     });
+    return parted;
+}
+
+/// Those of the faces found that the artist left.
+std::vector<subject::Face> facesLeft(const std::vector<subject::Face>& found, const Study& study) {
+    std::vector<subject::Face> left;
+    for (const subject::Face& face : found)
+        if (std::ranges::none_of(study.noFaces, [&](const NoFace& no) { return subject::holds(face, {no.x, no.y}); }))
+            left.push_back(face);
+    return left;
+}
+
 /// And what is seen of it with half-closed eyes, and how it falls into areas.
 void look(const Study& study, Kept& kept) {
     if (!kept.seen || kept.seen->frameKey != kept.frameKey || kept.seen->squint != study.squint) {
@@ -130,7 +152,7 @@ void look(const Study& study, Kept& kept) {
         kept.seen = std::move(seen);
     }
     if (study.parting == subject::Parting::byThings && (!kept.parted || kept.parted->frameKey != kept.frameKey))
-        kept.parted = {kept.frameKey, subject::areaTreeOf(kept.seen->lab)};
+        kept.parted = part(kept);
 }
 
 /// And the other references, in the study's order.
@@ -184,10 +206,12 @@ common::Result<std::shared_ptr<const Reading>> readSubject(const Study& study, K
     reading->lab = kept.seen->lab;
     reading->picture = kept.framedPicture;
     reading->squinted = kept.seen->squinted;
-    const cv::Mat regions = study.parting == subject::Parting::byThings
-                                ? subject::regionsAt(kept.parted->tree, study.areas)
-                                : subject::regionsByColour(reading->squinted, study.areas);
+    const bool isByThings = study.parting == subject::Parting::byThings;
+    const auto faces = isByThings ? facesLeft(kept.parted->faces, study) : std::vector<subject::Face>();
+    const cv::Mat regions = isByThings ? subject::withFaces(subject::regionsAt(kept.parted->tree, study.areas), faces)
+                                       : subject::regionsByColour(reading->squinted, study.areas);
     reading->areas = subject::edited(subject::areasOf(regions, reading->squinted), reading->squinted, study.areaEdits);
+    if (isByThings) subject::recognise(reading->areas, kept.parted->grain, faces);
     overrule(reading->areas, study);
     choose(*reading, study, kept);
     reading->masses = masses(*reading, study, *kept.seen);

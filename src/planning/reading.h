@@ -12,6 +12,7 @@
 #include "subject/areas.h"
 #include "subject/masses.h"
 #include "subject/picture.h"
+#include "subject/recognise.h"
 
 namespace planning {
 
@@ -51,10 +52,13 @@ struct Kept {
         cv::Mat map;
     };
     std::optional<Grain> grain;
-    /// How the frame's picture falls into areas: not found anew for another number of them.
+    /// How the frame's picture falls into areas, and what tells what they are: not found anew for another number of
+    /// them.
     struct Parted {
         std::string frameKey;
         subject::AreaTree tree;
+        std::vector<subject::Face> faces;
+        subject::Grain grain;
     };
     std::optional<Parted> parted;
     /// The frame's picture with half-closed eyes.

@@ -39,13 +39,19 @@ struct Borrowing {
 /// What the artist says of the area in which a point lies (fractions of the sheet's width and height).
 struct AreaChoice {
     double x = 0, y = 0;
-    std::string name;                          // empty: described by its colour and place
-    std::optional<subject::Plane> plane = {};  // as proposed if it is not said
-    bool focal = false;                        // it is what the picture is about; goes before what is proposed
-    subject::AreaKind kind = subject::AreaKind::other;
-    subject::ColourChoice colour = {};  // on top of the study's
+    std::string name;                            // empty: described by its colour and place
+    std::optional<subject::Plane> plane = {};    // as proposed if it is not said
+    bool focal = false;                          // it is what the picture is about; goes before what is proposed
+    std::optional<subject::AreaKind> kind = {};  // as proposed if it is not said
+    subject::ColourChoice colour = {};           // on top of the study's
     std::optional<Borrowing> borrowed = {};
     bool operator==(const AreaChoice&) const = default;
+};
+
+/// A place in what was taken for a face and is none.
+struct NoFace {
+    double x = 0, y = 0;
+    bool operator==(const NoFace&) const = default;
 };
 
 /// The reference as it came in. Held once and shared by all states of the study; equal if the bytes are.
@@ -77,6 +83,7 @@ struct Study {
     Ground ground = Ground::proposed;
     std::vector<subject::AreaEdit> areaEdits;
     std::vector<AreaChoice> areaChoices;
+    std::vector<NoFace> noFaces;            // finds that were wrong
     std::vector<subject::Line> pairs;       // the areas in which the ends lie are planned together
     std::vector<subject::Line> directions;  // arrows: the strokes of the area in which one begins run along it
     std::vector<subject::Line> measures;

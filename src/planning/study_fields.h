@@ -76,9 +76,15 @@ void describe(Visitor& v, Name& name) {
     v.text({"name", ""}, name.name);
     v.optionalWord({"plane", "", Bears::reading}, name.plane, &subject::planeNamed);
     v.flag({"focal", "", Bears::reading}, name.focal);
-    v.word({"kind", "", Bears::reading}, name.kind, &subject::areaKindNamed);
+    v.optionalWord({"kind", "", Bears::reading}, name.kind, &subject::areaKindNamed);
     v.object({"colour", "", Bears::reading}, name.colour);
     v.optionalObject({"borrowed", "", Bears::reading}, name.borrowed);
+}
+
+template <typename Visitor, typename Face>
+requires std::same_as<std::remove_const_t<Face>, NoFace>
+void describe(Visitor& v, Face& face) {
+    v.place({"x", "", Bears::reading, true}, {"y", "", Bears::reading, true}, face.x, face.y);
 }
 
 template <typename Visitor, typename StudyType>
@@ -106,6 +112,7 @@ void describe(Visitor& v, StudyType& study) {
     v.word({"light", ""}, study.light, &colour::lightNamed);
     v.list({"areaEdits", "", Bears::reading}, study.areaEdits);
     v.list({"areaNames", "", Bears::reading}, study.areaChoices);
+    v.list({"noFaces", "", Bears::reading}, study.noFaces);
     v.list({"pairs", "", Bears::reading}, study.pairs);
     v.list({"directions", ""}, study.directions);
     v.list({"measures", ""}, study.measures);

@@ -8,8 +8,8 @@
 #include <opencv2/imgproc.hpp>
 
 #include "common/naming.h"
+#include "subject/cut_out.h"
 #include "subject/islands.h"
-#include "subject/reduced.h"
 
 namespace subject {
 
@@ -26,17 +26,6 @@ std::vector<cv::Point> pixelsOf(const cv::Mat& map, const Scribble& scribble) {
     for (const Place& place : scribble)
         if (isInFrame(place)) pixels.push_back(pixelAt(map, place));
     return pixels;
-}
-
-/// CIELAB as bytes, spread as for the superpixels.
-cv::Mat bytesOf(const cv::Mat& lab) {
-    std::vector<cv::Mat> channels;
-    cv::split(lab, channels);
-    channels[0].convertTo(channels[0], CV_8U, 2.0);
-    for (int c = 1; c < 3; ++c) channels[std::size_t(c)].convertTo(channels[std::size_t(c)], CV_8U, 1.6, 128);
-    cv::Mat bytes;
-    cv::merge(channels, bytes);
-    return bytes;
 }
 
 void join(cv::Mat& map, const AreaEdit& edit) {
@@ -70,7 +59,7 @@ void part(cv::Mat& map, const cv::Mat& lab, const AreaEdit& edit, int& next) {
     }
     if (parts < 2) return;
     markers.setTo(outside, ~inside);
-    cv::watershed(bytesOf(lab), markers);
+    cv::watershed(bytesOfLab(lab), markers);
     // The watershed's own line goes to whichever part it touches.
     cv::Mat grown = markers.clone();
     for (int y = 0; y < map.rows; ++y)
@@ -103,24 +92,13 @@ cv::Mat within(const cv::Mat& map, const Scribble& scribble) {
 cv::Mat subjectWithin(const cv::Mat& outline, const cv::Mat& lab) {
     const cv::Rect box = cv::boundingRect(outline);
     if (box.empty() || cv::countNonZero(outline) == int(outline.total())) return outline;
-    // Half size: the border is found as well, in a quarter of the time.
-    const cv::Mat small = scaledDown(bytesOf(lab), 0.5);
-    cv::Mat mask;
-    cv::resize(outline, mask, small.size(), 0, 0, cv::INTER_NEAREST);
-    cv::Mat sure;
-    // A loose outline is off by some twelfth of what it goes round.
-    const int reach = std::max(1, std::min(box.width, box.height) / 2 / 12);
-    cv::erode(mask, sure, cv::getStructuringElement(cv::MORPH_ELLIPSE, {2 * reach + 1, 2 * reach + 1}));
-    cv::Mat marks(small.size(), CV_8U, cv::Scalar(cv::GC_BGD));
-    marks.setTo(cv::GC_PR_BGD, mask);
-    marks.setTo(cv::GC_PR_FGD, sure);
-    if (cv::countNonZero(sure) == 0) return outline;
-    cv::Mat background, foreground;
-    cv::setRNGSeed(1);  // the same cut every time
-    cv::grabCut(small, marks, {}, background, foreground, 5, cv::GC_INIT_WITH_MASK);
-    cv::Mat found = (marks == cv::GC_FGD) | (marks == cv::GC_PR_FGD), full;
-    cv::resize(found, full, outline.size(), 0, 0, cv::INTER_LINEAR);
-    return (full > 127) & outline;
+    return cutOutWithin(outline, lab, [&](const cv::Mat& loose) {
+        // A loose outline is off by some twelfth of what it goes round.
+        const int reach = std::max(1, std::min(box.width, box.height) / 2 / 12);
+        cv::Mat sure;
+        cv::erode(loose, sure, cv::getStructuringElement(cv::MORPH_ELLIPSE, {2 * reach + 1, 2 * reach + 1}));
+        return sure;
+    });
 }
 
 /// Labels from 0 without gaps, in the order that they have; gives how many.

@@ -4,6 +4,8 @@
 #include <utility>
 #include <vector>
 
+#include "subject/joining.h"
+
 namespace subject {
 
 /// How a picture falls into areas: small pieces, and the order in which they join two by two until one is left. Cut
@@ -20,7 +22,7 @@ struct AreaTree {
 /// Light and shadow of one thing are told from two things by what light leaves as it is: hue and saturation, but for
 /// the shift between the picture's light and its shadow, which is found first; and a pattern from its parts by what
 /// lies round them.
-AreaTree areaTreeOf(const cv::Mat& lab);
+AreaTree areaTreeOf(const cv::Mat& lab, const JoinWeights& weights = fittedWeights);
 
 /// The picture in at most `wanted` regions: labels (CV_32S), each one of the pieces in it.
 cv::Mat regionsAt(const AreaTree& tree, int wanted);

@@ -22,6 +22,9 @@ inline constexpr int areaKindCount = 11;
 std::string_view nameOf(AreaKind kind);
 std::optional<AreaKind> areaKindNamed(std::string_view name);
 
+/// What an area was plainly recognised as (recognise.h). Eyes are left and right as the painter sees them.
+enum class Recognised { nothing, face, catFace, leftEye, rightEye, sky, water, foliage };
+
 /// How areas are proposed: as studies of the first two versions have them (areas_by_colour.h), or by things
 /// (area_tree.h).
 enum class Parting { byColour, byThings };
@@ -40,6 +43,7 @@ struct Area {
     std::vector<int> neighbours;  // ids, rising
     bool focal = false;
     AreaKind kind = AreaKind::other;
+    Recognised recognised = Recognised::nothing;
     int together = 0;  // id of the first of those that are planned as one with it (both eyes); its own without any
 };
 

@@ -100,6 +100,7 @@ cv::Mat regionsByColour(const cv::Mat& squintedLab, int wanted) {
     joinGreedily(regions, std::max(1, wanted), joiningCost, [&](int kept, int gone) {
         joinByColour(regions, kept, gone);
         std::ranges::replace(endedIn, gone, kept);
+        return true;
     });
     cv::Mat map(pieces.size(), CV_32S);
     for (int y = 0; y < pieces.rows; ++y)

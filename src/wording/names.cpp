@@ -7,6 +7,7 @@
 #include "colour/warmth.h"
 #include "wording/say.h"
 #include "wording/sentences.h"
+#include "wording/subject.h"
 
 namespace wording {
 
@@ -74,20 +75,31 @@ QString colourWords(const colour::Lab& lab) {
 
 namespace {
 
-QString describedArea(const subject::Area& area) {
-    return say("%1, %2").arg(colourWords(area.colour), placeWords(area.centreX, area.centreY));
+/// By what it is, if that is known, with its place if there are more of the like; by its colour and place otherwise.
+QString describedArea(const subject::Areas& areas, std::size_t index) {
+    const subject::Area& area = areas.list[index];
+    const auto alike = [&](const subject::Area& other) {
+        return other.recognised == area.recognised && other.kind == area.kind;
+    };
+    QString what = recognisedWord(area.recognised);
+    if (what.isEmpty() && area.kind != subject::AreaKind::other) what = areaKindWord(area.kind);
+    if (what.isEmpty())
+        what = colourWords(area.colour);
+    else if (std::ranges::count_if(areas.list, alike) == 1)
+        return what;
+    return say("%1, %2").arg(what, placeWords(area.centreX, area.centreY));
 }
 
 }  // namespace
 
 QString areaName(const planning::Plan& plan, int areaIndex) {
     if (!plan.areaNames[areaIndex].empty()) return QString::fromStdString(plan.areaNames[areaIndex]);
-    return describedArea(plan.reading->areas.list[areaIndex]);
+    return describedArea(plan.reading->areas, std::size_t(areaIndex));
 }
 
 QStringList areaNames(const planning::Study& study, const subject::Areas& areas) {
     QStringList names;
-    for (const subject::Area& area : areas.list) names << describedArea(area);
+    for (std::size_t i = 0; i < areas.list.size(); ++i) names << describedArea(areas, i);
     for (const planning::AreaChoice& said : study.areaChoices)
         if (!said.name.empty()) names[subject::labelAt(areas.map, said.x, said.y)] = QString::fromStdString(said.name);
     return names;

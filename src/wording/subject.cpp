@@ -85,6 +85,49 @@ QString areaKindAdvice(subject::AreaKind kind) {
     return {};
 }
 
+QString recognisedWord(subject::Recognised what) {
+    switch (what) {
+        case subject::Recognised::nothing:
+            return {};
+        case subject::Recognised::face:
+            return say("face");
+        case subject::Recognised::catFace:
+            return say("cat's face");
+        case subject::Recognised::leftEye:
+            return say("left eye");
+        case subject::Recognised::rightEye:
+            return say("right eye");
+        case subject::Recognised::sky:
+            return say("sky");
+        case subject::Recognised::water:
+            return say("water");
+        case subject::Recognised::foliage:
+            return say("foliage");
+    }
+    return {};
+}
+
+QString recognisedBy(subject::Recognised what) {
+    switch (what) {
+        case subject::Recognised::nothing:
+            return {};
+        case subject::Recognised::face:
+            return say("Taken for a face by its lights and darks: brow, eyes, nose and mouth where a face has them.");
+        case subject::Recognised::catFace:
+            return say("Taken for a cat's face by its lights and darks.");
+        case subject::Recognised::leftEye:
+        case subject::Recognised::rightEye:
+            return say("Taken for one of a pair of eyes, level and alike in size, in the upper part of a face.");
+        case subject::Recognised::sky:
+            return say("Taken for sky: it reaches the upper edge, is smooth, and is blue or a light grey.");
+        case subject::Recognised::water:
+            return say("Taken for water: it lies below the sky, is blue, and its streaks lie level.");
+        case subject::Recognised::foliage:
+            return say("Taken for foliage: it is green and broken up.");
+    }
+    return {};
+}
+
 QString planeWord(subject::Plane plane) {
     switch (plane) {
         case subject::Plane::background:

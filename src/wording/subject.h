@@ -26,6 +26,10 @@ QString keyInShort(const subject::Contrast& contrast, Counting counting);
 QString areaKindWord(subject::AreaKind kind);
 /// How such areas are laid, by common practice; empty where there is nothing of its own to say.
 QString areaKindAdvice(subject::AreaKind kind);
+/// "face", "left eye", "sky"; empty for nothing.
+QString recognisedWord(subject::Recognised what);
+/// By what it was recognised; empty for nothing.
+QString recognisedBy(subject::Recognised what);
 QString planeWord(subject::Plane plane);
 /// "as near as can be".
 QString groupingWord(subject::Grouping grouping);

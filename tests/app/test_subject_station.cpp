@@ -15,6 +15,7 @@
 #include "app/values/ladder.h"
 #include "app/widgets/theme.h"
 #include "drawing/fonts.h"
+#include "drawn_face.h"
 #include "storage/document.h"
 #include "window_hand.h"
 #include "wording/sentences.h"
@@ -92,6 +93,9 @@ class TestSubjectStation : public QObject {
         QVERIFY(window->session().study().frame.grey.has_value());
 
         pressed(*window, "Areas");
+        // Of four areas a grey wall and a grey table in shadow are one.
+        named<QSpinBox>(*window, "Areas")->setValue(6);
+        went.on();
         const std::size_t before = areaCount(*window);
         QVERIFY(label(*window, 0.06, 0.2) != label(*window, 0.06, 0.92));
         dragged(*window, {{0.06, 0.2}, {0.06, 0.92}});
@@ -244,6 +248,37 @@ class TestSubjectStation : public QObject {
             QCOMPARE(window->session().study().parting, subject::Parting::byThings);
             QVERIFY(!buttonOf(*window, "Propose anew"));
         }
+    }
+
+    /// What is found is said with its why; a find that is none goes with one click, and comes back when that is undone.
+    void aFaceIsProposedAndDeclined() {
+        cv::Mat bgr;
+        cv::cvtColor(drawnFace({240, 200}, 210), bgr, cv::COLOR_RGB2BGR);
+        std::vector<uchar> png;
+        cv::imencode(".png", bgr, png);
+        planning::Study study = smallStudy();
+        study.areaChoices.clear();
+        study.reference = std::make_shared<planning::ReferenceFile>(planning::ReferenceFile{"face.png", png});
+        QVERIFY(storage::writeDocument({study, smallLibrary()}, at("face.dune").toStdString()).ok());
+        auto window = openedWindow(at("face.dune"));
+        QVERIFY(window);
+        window->goTo(0);
+        pressed(*window, "Areas");
+        Went went{*window};
+        const auto names = [&] {
+            return wording::areaNames(window->session().study(), window->session().reading()->areas);
+        };
+        for (const char* name : {"face", "left eye", "right eye"}) QVERIFY2(names().contains(name), name);
+        QVERIFY(!buttonOf(*window, "No face"));
+        clicked(*window, 0.5, 0.6);
+        QVERIFY(told(*window).contains("Taken for a face"));
+        QCOMPARE(named<QComboBox>(*window, "Area's kind")->currentIndex(), int(subject::AreaKind::skin));
+        pressed(*window, "No face");
+        went.on();
+        QCOMPARE(areaCount(*window), std::size_t(window->session().study().areas));
+        QVERIFY(!names().contains("face") && !names().contains("left eye"));
+        QVERIFY(!buttonOf(*window, "No face"));
+        went.backAndForth();
     }
 
     void areasAreCorrectedAndDescribed() {

@@ -98,7 +98,11 @@ class TestChoices : public QObject {
             }
             const cv::Mat cleaned = withoutIslands(specked, 20);
             worked.line("cleaned");
-            for (int label = 0; label < 6; ++label) worked.figure(cv::countNonZero(cleaned == label));
+            for (int label = 0; label < 6; ++label) {
+                // How much there is of it, and where.
+                const cv::Moments at = cv::moments(cleaned == label, true);
+                worked.figures(std::array{at.m00, at.m10, at.m01, at.m11});
+            }
             Areas areas = areasOf(labels, lab);
             for (const Area& area : areas.list) {
                 worked.line(QString::fromStdString(area.key)).figures(area.colour);

@@ -9,6 +9,7 @@
 #include "partings.h"
 #include "subject/area_tree.h"
 #include "subject/areas_by_colour.h"
+#include "subject/smooth_borders.h"
 #include "subject/squint.h"
 
 using namespace subject;
@@ -111,6 +112,7 @@ class TestScenes : public QObject {
         qInfo("in the mean: covering %.3f, borders found %.3f; by colour %.3f; %d of %d things cut", covering / n,
               recall / n, before / n, cut, things);
         QVERIFY(covering / n >= 0.85);
+        QVERIFY(recall / n >= 0.85);
         QVERIFY(covering > before);
         QVERIFY(cut * 5 <= things);
     }
@@ -133,6 +135,33 @@ class TestScenes : public QObject {
         QCOMPARE(int(std::set<int>(tree.pieces.begin<int>(), tree.pieces.end<int>()).size()), tree.count);
         const cv::Mat all = regionsAt(tree, 100'000);
         QCOMPARE(cv::norm(all, tree.pieces, cv::NORM_INF), 0.0);
+    }
+
+    /// What is seen between bars is what is seen beside them.
+    void theGroundIsOneOnBothSidesOfWhatStandsBeforeIt() {
+        cv::Mat picture(300, 400, CV_8UC3, cv::Scalar(170, 180, 186));
+        for (int x = 60; x < 400; x += 80) cv::rectangle(picture, {x, 0, 26, 300}, cv::Scalar(40, 60, 90), cv::FILLED);
+        const cv::Mat map = regionsAt(areaTreeOf(*colour::labImage(picture, {}, "")), 2);
+        for (int x = 30; x < 400; x += 80) QCOMPARE(map.at<int>(150, x), map.at<int>(150, 30));
+        for (int x = 72; x < 400; x += 80) QCOMPARE(map.at<int>(150, x), map.at<int>(150, 72));
+        QVERIFY(map.at<int>(150, 30) != map.at<int>(150, 72));
+    }
+
+    void bordersGoToTheEdgeAndAreSmoothWithoutOne() {
+        cv::Mat lab(240, 320, CV_32FC3, cv::Scalar(70, 2, 6)), labels(lab.size(), CV_32S, cv::Scalar(3));
+        lab.colRange(160, 320).setTo(cv::Scalar(40, 8, -4));
+        // Four pixels beside the edge, with teeth.
+        for (int y = 0; y < 240; ++y) labels.row(y).colRange(164 - (y / 6) % 2 * 6, 320).setTo(8);
+        const cv::Mat onEdge = withSmoothBorders(labels, lab);
+        for (int y = 0; y < 240; ++y)
+            for (int x = 0; x < 320; ++x)
+                if (std::abs(x - 160) > 1) QCOMPARE(onEdge.at<int>(y, x), x < 160 ? 3 : 8);
+        const cv::Mat flat(lab.size(), CV_32FC3, cv::Scalar(60, 0, 0));
+        const int toothed = cv::countNonZero(bordersOf(labels));
+        QVERIFY(toothed > 400);
+        QVERIFY(cv::countNonZero(bordersOf(withSmoothBorders(labels, flat))) < 260);
+        const cv::Mat one(lab.size(), CV_32S, cv::Scalar(5));
+        QCOMPARE(cv::norm(withSmoothBorders(one, lab), one, cv::NORM_INF), 0.0);
     }
 
     /// Whatever was drawn at random before.

@@ -27,6 +27,11 @@ QPolygonF polygonOf(const subject::Scribble& scribble) {
     return polygon;
 }
 
+/// Of what was found as a face.
+bool isFound(const subject::Area& area) {
+    return area.recognised >= subject::Recognised::face && area.recognised <= subject::Recognised::rightEye;
+}
+
 }  // namespace
 
 AreasLeaf::AreasLeaf(Desk& desk, OnSubject& on) : SubjectLeaf(desk, on) {
@@ -132,12 +137,15 @@ QLayout* AreasLeaf::makePairRow() {
     apart_ = new QPushButton(tr("Plan it apart"));
     apart_->setToolTip(tr("It is no longer one of a pair."));
     noDirections_ = new QPushButton(tr("No arrows in it"));
-    for (QPushButton* button : {joinWith_, pairWith_, apart_, noDirections_}) row->addWidget(button);
+    noFace_ = new QPushButton(tr("No face"));
+    noFace_->setToolTip(tr("What was taken for a face here is none: its areas are given back."));
+    for (QPushButton* button : {joinWith_, pairWith_, apart_, noDirections_, noFace_}) row->addWidget(button);
     row->addStretch();
     source_ = new QComboBox;
     source_->setToolTip(tr("Another reference comes up: draw a diagonal over the part whose colours the area takes."));
     addField(row, tr("takes its colours from"), source_);
     connect(apart_, &QPushButton::clicked, this, &AreasLeaf::planApart);
+    connect(noFace_, &QPushButton::clicked, this, &AreasLeaf::forgetFace);
     connect(noDirections_, &QPushButton::clicked, this, [this] {
         const int area = on_.chosenArea(session_);
         const cv::Mat& map = session_.reading()->areas.map;
@@ -222,6 +230,12 @@ void AreasLeaf::planApart() {
     });
 }
 
+void AreasLeaf::forgetFace() {
+    session_.choose(tr("No face"), [&](planning::Study& study) {
+        study.noFaces.push_back({on_.clicked->x(), on_.clicked->y()});
+    });
+}
+
 bool AreasLeaf::takesPoint(const QPointF& fraction) {
     if (!on_.clicked || !(joinWith_->isChecked() || pairWith_->isChecked())) return false;
     const subject::Place one(on_.clicked->x(), on_.clicked->y()), other(fraction.x(), fraction.y());
@@ -258,6 +272,7 @@ void AreasLeaf::showArea() {
     source_->setEnabled(index >= 0 && !session_.study().others.empty());
     apart_->setEnabled(false);
     noDirections_->setEnabled(false);
+    noFace_->setVisible(index >= 0 && isFound(reading->areas.list[std::size_t(index)]));
     if (index < 0) {
         name_->clear();
         focal_->setChecked(false);
@@ -343,6 +358,7 @@ QStringList AreasLeaf::sentences() const {
                      .arg(wording::planeWord(area.plane));
     if (index < int(triads_->triads().size()))
         sentences << tr("Its light: %1.").arg(wording::lightOnArea(triads_->triads()[std::size_t(index)]));
+    if (const QString by = wording::recognisedBy(area.recognised); !by.isEmpty()) sentences << by;
     if (const QString advice = wording::areaKindAdvice(area.kind); !advice.isEmpty()) sentences << advice;
     QStringList fellows;
     for (int i = 0; i < names.size(); ++i)

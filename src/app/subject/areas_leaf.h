@@ -34,6 +34,7 @@ class AreasLeaf : public SubjectLeaf {
     void edit(subject::AreaEdit::Kind kind, const QString& what);
     void takeDirections();
     void planApart();
+    void forgetFace();
     /// A switch that waits for a click on a second area.
     QPushButton* awaiting(const QString& text, const QString& hint);
     void showArea();
@@ -45,7 +46,7 @@ class AreasLeaf : public SubjectLeaf {
     QLineEdit* name_;
     QComboBox *kind_, *plane_, *source_;
     QCheckBox* focal_;
-    QPushButton *joinWith_, *pairWith_, *apart_, *directions_, *noDirections_, *wipe_;
+    QPushButton *joinWith_, *pairWith_, *apart_, *directions_, *noDirections_, *noFace_, *wipe_;
     std::vector<std::pair<QPushButton*, subject::AreaEdit::Kind>> edits_;
 };
 
