@@ -62,10 +62,14 @@ Construction constructionOf(const Study& study, const Reading& reading) {
         add(Mark::width, {onSheet(e.left, y), onSheet(e.right, y)}, i);
     }
     for (std::size_t i = 0; i < areas.size(); ++i)
-        for (subject::Scribble& outline : subject::outlinesOf(reading.areas.map, int(i))) {
-            for (subject::Place& place : outline) place = onSheet(place.x, place.y);
-            add(Mark::outline, std::move(outline), int(i), true);
-        }
+        for (const subject::Scribble& outline : subject::outlinesOf(reading.areas.map, int(i)))
+            for (subject::Stretch& stretch : subject::stretchesOf(outline, reading.edges)) {
+                // Along the frame there is a line already.
+                if (!stretch.edge) continue;
+                for (subject::Place& place : stretch.path) place = onSheet(place.x, place.y);
+                add(Mark::outline, std::move(stretch.path), int(i));
+                drawing.marks.back().edge = *stretch.edge;
+            }
     for (const subject::Line& line : study.measures)
         add(Mark::length, {onSheet(line.from.x, line.from.y), onSheet(line.to.x, line.to.y)});
     return drawing;

@@ -13,9 +13,10 @@ struct ConstructionMark {
     Kind kind = Kind::frame;
     std::vector<subject::Place> path;
     bool isClosed = false;
-    int area = -1;           // index; -1 where it is of no area
-    double millimetres = 0;  // heights, widths and lengths
-    double units = 0;        // of the study's unit; 0 without one
+    int area = -1;                             // index; -1 where it is of no area
+    double millimetres = 0;                    // heights, widths and lengths
+    double units = 0;                          // of the study's unit; 0 without one
+    subject::Edge edge = subject::Edge::hard;  // of outlines
 };
 
 /// What a sheet is laid out by before any pastel: marks in the order in which they are drawn (common practice): the

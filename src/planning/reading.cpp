@@ -149,6 +149,7 @@ void look(const Study& study, Kept& kept) {
         seen.lab = kept.framed.clone();
         colour::toLab(seen.lab);
         seen.squinted = subject::squinted(seen.lab, study.squint);
+        seen.edgeView = subject::edgeViewOf(seen.lab);
         kept.seen = std::move(seen);
     }
     if (study.parting == subject::Parting::byThings && (!kept.parted || kept.parted->frameKey != kept.frameKey))
@@ -213,6 +214,12 @@ common::Result<std::shared_ptr<const Reading>> readSubject(const Study& study, K
     reading->areas = subject::edited(subject::areasOf(regions, reading->squinted), reading->squinted, study.areaEdits);
     if (isByThings) subject::recognise(reading->areas, kept.parted->grain, faces);
     overrule(reading->areas, study);
+    reading->edges = subject::edgesOf(reading->areas, kept.seen->edgeView);
+    for (const EdgeChoice& choice : study.edges) {
+        const auto at = [&](const subject::Place& p) { return subject::labelAt(reading->areas.map, p.x, p.y); };
+        subject::setEdge(reading->edges, reading->areas.map, at(choice.between.from), at(choice.between.to),
+                         choice.edge);
+    }
     choose(*reading, study, kept);
     reading->masses = masses(*reading, study, *kept.seen);
     if (kept.whole.empty()) kept.whole = colour::srgb8ImageFromXyz(subject::reduced(kept.picture->xyz, 480));

@@ -32,6 +32,7 @@ struct Reading {
     std::vector<cv::Mat> others;  // the other references, whole (CV_8UC3, R G B)
     subject::Masses masses;
     subject::Areas areas;
+    cv::Mat edges;  // how these meet, see subject/edges.h
 };
 
 /// What may be kept from the plan before: each part with the choices that it came from. Start with an empty one.
@@ -66,6 +67,7 @@ struct Kept {
         std::string frameKey;
         double squint = 0;
         cv::Mat lab, squinted;
+        subject::EdgeView edgeView;
         // The masses of `squinted`, and how they were asked for.
         int levels = 0;
         std::vector<double> thresholds;

@@ -13,6 +13,7 @@
 #include "matching/school.h"
 #include "subject/area_edits.h"
 #include "subject/colour_choice.h"
+#include "subject/edges.h"
 #include "subject/frame.h"
 
 namespace planning {
@@ -54,6 +55,13 @@ struct NoFace {
     bool operator==(const NoFace&) const = default;
 };
 
+/// How the areas in which the line's ends lie meet, whatever the reference shows.
+struct EdgeChoice {
+    subject::Line between;
+    subject::Edge edge = subject::Edge::hard;
+    bool operator==(const EdgeChoice&) const = default;
+};
+
 /// The reference as it came in. Held once and shared by all states of the study; equal if the bytes are.
 struct ReferenceFile {
     std::string name;
@@ -83,8 +91,9 @@ struct Study {
     Ground ground = Ground::proposed;
     std::vector<subject::AreaEdit> areaEdits;
     std::vector<AreaChoice> areaChoices;
-    std::vector<NoFace> noFaces;            // finds that were wrong
-    std::vector<subject::Line> pairs;       // the areas in which the ends lie are planned together
+    std::vector<NoFace> noFaces;       // finds that were wrong
+    std::vector<subject::Line> pairs;  // the areas in which the ends lie are planned together
+    std::vector<EdgeChoice> edges;
     std::vector<subject::Line> directions;  // arrows: the strokes of the area in which one begins run along it
     std::vector<subject::Line> measures;
     int unit = -1;  // of the measures, the one that the others are told in; -1 for none

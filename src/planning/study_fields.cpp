@@ -189,13 +189,13 @@ class Mover : public Passive {
 
     void place(const Field&, const Field&, double& x, double& y) {
         subject::Place place(x, y);
-        isKept_ = moved(place);
+        isKept_ &= moved(place);
         x = place.x;
         y = place.y;
     }
     void path(subject::Line& line) {
         const bool isFromIn = moved(line.from), isToIn = moved(line.to);
-        isKept_ = isFromIn && isToIn;
+        isKept_ &= isFromIn && isToIn;
     }
     void scribbles(const Field&, std::vector<subject::Scribble>& scribbles) {
         scribblesIn_ = 0;
@@ -214,6 +214,7 @@ class Mover : public Passive {
         std::vector<Item> kept;
         std::vector<int> newIndex;
         for (Item& item : items) {
+            isKept_ = true;
             describe(*this, item);
             if constexpr (std::same_as<Item, subject::AreaEdit>)
                 isKept_ = scribblesIn_ >= subject::leastScribbles(item.kind);

@@ -87,6 +87,16 @@ void describe(Visitor& v, Face& face) {
     v.place({"x", "", Bears::reading, true}, {"y", "", Bears::reading, true}, face.x, face.y);
 }
 
+template <typename Visitor, typename Choice>
+requires std::same_as<std::remove_const_t<Choice>, EdgeChoice>
+void describe(Visitor& v, Choice& choice) {
+    v.place({"x", "", Bears::reading, true}, {"y", "", Bears::reading, true}, choice.between.from.x,
+            choice.between.from.y);
+    v.place({"toX", "", Bears::reading, true}, {"toY", "", Bears::reading, true}, choice.between.to.x,
+            choice.between.to.y);
+    v.word({"edge", "", Bears::reading, true}, choice.edge, &subject::edgeNamed);
+}
+
 template <typename Visitor, typename StudyType>
 requires std::same_as<std::remove_const_t<StudyType>, Study>
 void describe(Visitor& v, StudyType& study) {
@@ -114,6 +124,7 @@ void describe(Visitor& v, StudyType& study) {
     v.list({"areaNames", "", Bears::reading}, study.areaChoices);
     v.list({"noFaces", "", Bears::reading}, study.noFaces);
     v.list({"pairs", "", Bears::reading}, study.pairs);
+    v.list({"edges", "", Bears::reading}, study.edges);
     v.list({"directions", ""}, study.directions);
     v.list({"measures", ""}, study.measures);
     v.index({"unit", ""}, study.unit, study.measures);

@@ -23,10 +23,14 @@ using Mark = planning::ConstructionMark;
 constexpr double dotsPerInch = 254, dotsPerMillimetre = dotsPerInch / 25.4;
 constexpr double paperWidth = 210, paperHeight = 297, pageMargin = 10, overlapOfPages = 15;
 
-QPen penOf(Mark::Kind kind, double width, const QColor& ink) {
-    QPen pen(ink, kind == Mark::Kind::outline || kind == Mark::Kind::frame ? width : width * 0.7);
-    if (kind == Mark::Kind::centreLine) pen.setDashPattern({18, 6, 3, 6});
-    if (kind == Mark::Kind::third) pen.setDashPattern({3, 8});
+QPen penOf(const Mark& mark, double width, const QColor& ink) {
+    const bool isOutline = mark.kind == Mark::Kind::outline;
+    QPen pen(ink, isOutline || mark.kind == Mark::Kind::frame ? width : width * 0.7);
+    if (mark.kind == Mark::Kind::centreLine) pen.setDashPattern({18, 6, 3, 6});
+    if (mark.kind == Mark::Kind::third) pen.setDashPattern({3, 8});
+    // The less is seen of an edge, the less is drawn of it.
+    if (isOutline && mark.edge == subject::Edge::soft) pen.setDashPattern({5, 3});
+    if (isOutline && mark.edge == subject::Edge::lost) pen.setDashPattern({1, 6});
     pen.setJoinStyle(Qt::RoundJoin);
     return pen;
 }
@@ -104,7 +108,7 @@ void paintConstruction(QPainter& painter, const planning::Construction& drawing,
         const Mark& mark = drawing.marks[std::size_t(i)];
         QPolygonF path;
         for (const subject::Place& place : mark.path) path << QPointF(place.x, place.y);
-        painter.setPen(penOf(mark.kind, look.pen, look.ink));
+        painter.setPen(penOf(mark, look.pen, look.ink));
         mark.isClosed ? painter.drawPolygon(path) : painter.drawPolyline(path);
         if (!isDimension(mark.kind)) continue;
         paintEnds(painter, mark);

@@ -128,6 +128,31 @@ QString recognisedBy(subject::Recognised what) {
     return {};
 }
 
+QString edgeWord(subject::Edge edge) {
+    switch (edge) {
+        case subject::Edge::hard:
+            return say("hard");
+        case subject::Edge::soft:
+            return say("soft");
+        case subject::Edge::lost:
+            return say("lost");
+    }
+    return {};
+}
+
+QString edgesSentence(const std::vector<subject::Meeting>& meetings, const QStringList& names) {
+    constexpr double leastLength = 0.02, leastShare = 0.2;
+    QStringList parts;
+    for (const subject::Meeting& meeting : meetings) {
+        if (meeting.length < leastLength) continue;
+        QStringList kinds;
+        for (int i = 0; i < subject::edgeCount; ++i)
+            if (meeting.shares[std::size_t(i)] > leastShare) kinds << edgeWord(subject::Edge(i));
+        parts << say("%1 against %2").arg(kinds.join(say(" and ")), names[meeting.neighbour]);
+    }
+    return parts.isEmpty() ? QString() : say("Its edges: %1.").arg(parts.join(QStringLiteral("; ")));
+}
+
 QString planeWord(subject::Plane plane) {
     switch (plane) {
         case subject::Plane::background:

@@ -30,6 +30,10 @@ QString areaKindAdvice(subject::AreaKind kind);
 QString recognisedWord(subject::Recognised what);
 /// By what it was recognised; empty for nothing.
 QString recognisedBy(subject::Recognised what);
+/// "hard".
+QString edgeWord(subject::Edge edge);
+/// How an area meets its neighbours: "Its edges: hard against the wall; soft against the table." Empty for none.
+QString edgesSentence(const std::vector<subject::Meeting>& meetings, const QStringList& names);
 QString planeWord(subject::Plane plane);
 /// "as near as can be".
 QString groupingWord(subject::Grouping grouping);

@@ -19,6 +19,7 @@
 #include "storage/document.h"
 #include "window_hand.h"
 #include "wording/sentences.h"
+#include "wording/subject.h"
 
 using namespace app;
 
@@ -329,6 +330,32 @@ class TestSubjectStation : public QObject {
         }
         QCOMPARE(int(area().kind), int(subject::AreaKind::cloth));
         QCOMPARE(int(area().plane), int(subject::Plane::background));
+        // Its edge is as it is seen until the artist says otherwise, and again afterwards.
+        const auto edge = [&] {
+            const planning::Reading& reading = *window->session().reading();
+            const auto meetings = subject::meetingsOf(reading.areas, reading.edges, label(*window, 0.2, 0.85));
+            return int(std::ranges::max_element(meetings[0].shares) - meetings[0].shares.begin());
+        };
+        const auto other = [&] {
+            const planning::Reading& reading = *window->session().reading();
+            const auto& map = reading.areas.map;
+            const int met = subject::meetingsOf(reading.areas, reading.edges, label(*window, 0.2, 0.85))[0].neighbour;
+            for (int y = 2; y < map.rows; y += 3)
+                for (int x = 2; x < map.cols; x += 3)
+                    if (map.at<int>(y, x) == met && map.at<int>(y - 2, x - 2) == met)
+                        return QPointF((x - 0.5) / map.cols, (y - 0.5) / map.rows);
+            return QPointF();
+        }();
+        const int seen = edge(), said = (seen + 1) % subject::edgeCount;
+        auto* edges = named<QComboBox>(*window, "Make its edge");
+        for (const int choice : {said, subject::edgeCount}) {
+            edges->setCurrentIndex(choice);
+            pressed(*window, "with\u2026");
+            clicked(*window, other.x(), other.y());
+            went.on();
+            QCOMPARE(edge(), choice == said ? said : seen);
+            QVERIFY(told(*window).contains("Its edges: " + wording::edgeWord(subject::Edge(edge()))));
+        }
         pressed(*window, "What the picture is about");
         went.on();
         QVERIFY(area().focal);

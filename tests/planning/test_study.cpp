@@ -65,6 +65,8 @@ Study fullStudy() {
     study.areaChoices[0].plane = subject::Plane::middle;
     study.thresholds = {3, 6};
     study.pairs = {{{0.1, 0.1}, {0.9, 0.9}}};
+    study.edges = {{{{0.1, 0.1}, {0.9, 0.9}}, subject::Edge::lost}};
+    study.noFaces = {{0.4, 0.4}};
     study.directions = {{{0.5, 0.4}, {0.5, 0.6}}};
     study.measures = {{{0.1, 0.5}, {0.4, 0.5}}};
     study.unit = 0;
@@ -264,6 +266,10 @@ class TestStudy : public QObject {
         study.areaEdits = {{subject::AreaEdit::Kind::part, {{{0.5, 0.5}, {0.6, 0.5}}, {{0.4, 0.4}}}},
                            {subject::AreaEdit::Kind::join, {{{0.02, 0.02}, {0.04, 0.02}}}}};
         study.pairs = {{{0.4, 0.5}, {0.6, 0.5}}, {{0.01, 0.5}, {0.6, 0.5}}};
+        study.edges = {{{{0.01, 0.5}, {0.6, 0.5}}, subject::Edge::lost},
+                       {{{0.45, 0.5}, {0.55, 0.5}}, subject::Edge::soft},
+                       {{{0.6, 0.5}, {0.99, 0.5}}, subject::Edge::hard}};
+        study.noFaces = {{0.5, 0.4}, {0.01, 0.4}};
         study.directions = {{{0.5, 0.4}, {0.5, 0.6}}};
         study.measures = {{{0.0, 0.5}, {0.9, 0.5}}, {{0.45, 0.5}, {0.55, 0.5}}};
         study.unit = 1;
@@ -274,6 +280,12 @@ class TestStudy : public QObject {
         QCOMPARE(study.areaEdits.size(), std::size_t(1));
         QVERIFY(cv::norm(study.areaEdits[0].scribbles[0][1] - subject::Place(0.7, 0.5)) < 1e-9);
         QCOMPARE(study.pairs.size(), std::size_t(1));
+        // Of an edge both ends stay, or it goes; of what is no face its one place.
+        QCOMPARE(study.edges.size(), std::size_t(1));
+        QCOMPARE(study.edges[0].edge, subject::Edge::soft);
+        QVERIFY(cv::norm(study.edges[0].between.to - subject::Place(0.6, 0.5)) < 1e-9);
+        QCOMPARE(study.noFaces.size(), std::size_t(1));
+        QVERIFY(std::fabs(study.noFaces[0].x - 0.5) < 1e-9 && std::fabs(study.noFaces[0].y - 0.3) < 1e-9);
         QVERIFY(cv::norm(study.directions[0].from - subject::Place(0.5, 0.3)) < 1e-9);
         QCOMPARE(study.measures.size(), std::size_t(1));
         QCOMPARE(study.unit, 0);
@@ -312,13 +324,14 @@ class TestStudy : public QObject {
             QVERIFY2(now.ok() && anew.ok(), name.c_str());
             const Reading &a = **now, &b = **anew;
             QVERIFY2(alike(a.lab, b.lab) && alike(a.wanted, b.wanted) && alike(a.areas.map, b.areas.map) &&
-                         alike(a.masses.map, b.masses.map) && alike(a.squinted, b.squinted),
+                         alike(a.masses.map, b.masses.map) && alike(a.squinted, b.squinted) && alike(a.edges, b.edges),
                      name.c_str());
             QCOMPARE(a.areas.list.size(), b.areas.list.size());
             for (std::size_t i = 0; i < a.areas.list.size(); ++i) {
                 const subject::Area &one = a.areas.list[i], &other = b.areas.list[i];
                 QVERIFY2(one.plane == other.plane && one.focal == other.focal && one.kind == other.kind &&
-                             one.together == other.together && one.key == other.key,
+                             one.together == other.together && one.key == other.key &&
+                             one.recognised == other.recognised,
                          name.c_str());
             }
             ++changed[name];

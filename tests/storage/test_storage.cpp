@@ -117,6 +117,9 @@ class TestStorage : public QObject {
         study.thresholds = {2.5, 4, 7.25};
         study.colour = {0.8, 1.2, 0.3, -4};
         study.pairs = {{{0.1, 0.2}, {0.8, 0.2}}};
+        study.noFaces = {{0.25, 0.75}};
+        study.edges = {{{{0.1, 0.2}, {0.3, 0.4}}, subject::Edge::lost},
+                       {{{0.5, 0.6}, {0.7, 0.8}}, subject::Edge::soft}};
         study.directions = {{{0.5, 0.5}, {0.6, 0.7}}};
         study.measures = {{{0.2, 0.2}, {0.4, 0.2}}, {{0.2, 0.2}, {0.2, 0.9}}};
         study.unit = 1;

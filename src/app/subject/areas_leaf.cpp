@@ -141,6 +141,12 @@ QLayout* AreasLeaf::makePairRow() {
     noFace_->setToolTip(tr("What was taken for a face here is none: its areas are given back."));
     for (QPushButton* button : {joinWith_, pairWith_, apart_, noDirections_, noFace_}) row->addWidget(button);
     row->addStretch();
+    edge_ = new QComboBox;
+    for (int i = 0; i < subject::edgeCount; ++i) edge_->addItem(wording::edgeWord(subject::Edge(i)));
+    edge_->addItem(tr("as it is seen"));
+    addField(row, tr("Make its edge"), edge_);
+    edgeWith_ = awaiting(tr("with…"), tr("Then click on the area that it meets there."));
+    row->addWidget(edgeWith_);
     source_ = new QComboBox;
     source_->setToolTip(tr("Another reference comes up: draw a diagonal over the part whose colours the area takes."));
     addField(row, tr("takes its colours from"), source_);
@@ -236,14 +242,32 @@ void AreasLeaf::forgetFace() {
     });
 }
 
+void AreasLeaf::chooseEdge(const subject::Line& between) {
+    const cv::Mat& map = session_.reading()->areas.map;
+    const auto ends = [&](const subject::Line& line) {
+        const int one = subject::labelAt(map, line.from.x, line.from.y);
+        const int other = subject::labelAt(map, line.to.x, line.to.y);
+        return std::pair(std::min(one, other), std::max(one, other));
+    };
+    session_.choose(tr("Edge between two areas"), [&](planning::Study& study) {
+        std::erase_if(study.edges,
+                      [&](const planning::EdgeChoice& choice) { return ends(choice.between) == ends(between); });
+        if (edge_->currentIndex() < subject::edgeCount)
+            study.edges.push_back({between, subject::Edge(edge_->currentIndex())});
+    });
+}
+
 bool AreasLeaf::takesPoint(const QPointF& fraction) {
-    if (!on_.clicked || !(joinWith_->isChecked() || pairWith_->isChecked())) return false;
+    if (!on_.clicked || !(joinWith_->isChecked() || pairWith_->isChecked() || edgeWith_->isChecked())) return false;
     const subject::Place one(on_.clicked->x(), on_.clicked->y()), other(fraction.x(), fraction.y());
-    const bool isPair = pairWith_->isChecked();
-    joinWith_->setChecked(false);
-    pairWith_->setChecked(false);
+    const bool isPair = pairWith_->isChecked(), isEdge = edgeWith_->isChecked();
+    for (QPushButton* button : {joinWith_, pairWith_, edgeWith_}) button->setChecked(false);
     const cv::Mat& map = session_.reading()->areas.map;
     if (subject::labelAt(map, one.x, one.y) == subject::labelAt(map, other.x, other.y)) return true;
+    if (isEdge) {
+        chooseEdge({one, other});
+        return true;
+    }
     session_.choose(isPair ? tr("Pair two areas") : tr("Join areas"), [&](planning::Study& study) {
         if (isPair)
             study.pairs.push_back({one, other});
@@ -267,7 +291,7 @@ void AreasLeaf::drawn() {
 void AreasLeaf::showArea() {
     const auto reading = session_.reading();
     const int index = on_.chosenArea(session_);
-    for (QWidget* field : QList<QWidget*>{name_, kind_, plane_, focal_, joinWith_, pairWith_})
+    for (QWidget* field : QList<QWidget*>{name_, kind_, plane_, focal_, joinWith_, pairWith_, edge_, edgeWith_})
         field->setEnabled(index >= 0);
     source_->setEnabled(index >= 0 && !session_.study().others.empty());
     apart_->setEnabled(false);
@@ -339,6 +363,7 @@ QStringList AreasLeaf::sentences() const {
             "Draw a diagonal over the part of this reference whose colours the area takes, from its darkest to "
             "its lightest. \"this picture\" gives it its own colours back.");
     if (joinWith_->isChecked()) sentences << tr("Click on the area that is to be one with the chosen one.");
+    if (edgeWith_->isChecked()) sentences << tr("Click on the area with which the chosen one has this edge.");
     if (pairWith_->isChecked()) sentences << tr("Click on the area that is planned as one with the chosen one.");
     const QStringList names = wording::areaNames(study, reading->areas);
     if (index < 0) {
@@ -358,6 +383,9 @@ QStringList AreasLeaf::sentences() const {
                      .arg(wording::planeWord(area.plane));
     if (index < int(triads_->triads().size()))
         sentences << tr("Its light: %1.").arg(wording::lightOnArea(triads_->triads()[std::size_t(index)]));
+    if (const QString edges = wording::edgesSentence(subject::meetingsOf(reading->areas, reading->edges, index), names);
+        !edges.isEmpty())
+        sentences << edges;
     if (const QString by = wording::recognisedBy(area.recognised); !by.isEmpty()) sentences << by;
     if (const QString advice = wording::areaKindAdvice(area.kind); !advice.isEmpty()) sentences << advice;
     QStringList fellows;

@@ -35,6 +35,7 @@ class AreasLeaf : public SubjectLeaf {
     void takeDirections();
     void planApart();
     void forgetFace();
+    void chooseEdge(const subject::Line& between);
     /// A switch that waits for a click on a second area.
     QPushButton* awaiting(const QString& text, const QString& hint);
     void showArea();
@@ -44,9 +45,9 @@ class AreasLeaf : public SubjectLeaf {
     QSlider* fewer_;
     QPushButton* anew_;
     QLineEdit* name_;
-    QComboBox *kind_, *plane_, *source_;
+    QComboBox *kind_, *plane_, *edge_, *source_;
     QCheckBox* focal_;
-    QPushButton *joinWith_, *pairWith_, *apart_, *directions_, *noDirections_, *noFace_, *wipe_;
+    QPushButton *joinWith_, *pairWith_, *edgeWith_, *apart_, *directions_, *noDirections_, *noFace_, *wipe_;
     std::vector<std::pair<QPushButton*, subject::AreaEdit::Kind>> edits_;
 };
 

@@ -338,7 +338,8 @@ QStringList MeasureLeaf::sentences() const {
         sentences
             << tr("Drawn in this order: the format with its middle and thirds, all heights from %1, the tallest, on, "
                   "all widths, the outlines, the lengths that you kept.")
-                   .arg(areaNames()[drawing_.objects.front()]);
+                   .arg(areaNames()[drawing_.objects.front()])
+            << tr("Outlines are full where an edge is hard, dashed where it is soft, dotted where it is lost.");
     if (!study.measures.empty() && study.unit < 0)
         sentences << tr("Take one length as the unit, and the others are told in it.");
     return sentences;
