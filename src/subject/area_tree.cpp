@@ -4,7 +4,6 @@
 #include <map>
 #include <numeric>
 #include <opencv2/imgproc.hpp>
-#include <ranges>
 #include <span>
 
 #include "subject/islands.h"
@@ -28,7 +27,7 @@ std::vector<int> numbersTo(int count) {
 std::vector<int> after(std::span<const std::pair<int, int>> joins, int count) {
     std::vector<int> into = numbersTo(count);
     // The last first: where a region went is known when it is asked.
-    for (const auto& [gone, kept] : std::views::reverse(joins)) into[std::size_t(gone)] = into[std::size_t(kept)];
+    for (std::size_t i = joins.size(); i-- > 0;) into[std::size_t(joins[i].first)] = into[std::size_t(joins[i].second)];
     return into;
 }
 

@@ -181,8 +181,7 @@ Areas areasOf(const cv::Mat& labels, const cv::Mat& lab) {
     areas.list.resize(indexOf.size());
     for (std::size_t i = 0; i < areas.list.size(); ++i)
         areas.list[i].id = areas.list[i].together = static_cast<int>(i) + 1;
-    describe(areas, lab);
-    setKeys(areas);
+    common::together([&] { describe(areas, lab); }, [&] { setKeys(areas); });
     proposeFocal(areas.list);
     return areas;
 }

@@ -74,17 +74,18 @@ EdgeView edgeViewOf(const cv::Mat& lab) {
 
 cv::Mat edgesOf(const Areas& areas, const EdgeView& view) {
     const Reach reach(areas.map.size());
-    cv::Mat sums(areas.map.size(), CV_32FC3, cv::Scalar::all(0));  // of the contrasts near and far, and how many
+    // An edge is told over a piece of the border, not at a pixel: for each cell of a net from the nine about it.
+    const int cell = reach.along;
+    cv::Mat sums(areas.map.rows / cell + 1, areas.map.cols / cell + 1, CV_32FC3,
+                 cv::Scalar::all(0));  // of the contrasts near and far, and how many
     alongBorders(areas.map, [&](cv::Point pixel, cv::Point step) {
-        sums.at<cv::Vec3f>(pixel) += cv::Vec3f(contrastAcross(view.fine, pixel, step, reach.near),
-                                               contrastAcross(view.broad, pixel, step, reach.far), 1);
+        sums.at<cv::Vec3f>(pixel / cell) += cv::Vec3f(contrastAcross(view.fine, pixel, step, reach.near),
+                                                      contrastAcross(view.broad, pixel, step, reach.far), 1);
     });
-    // An edge is told over a piece of the border, not at a pixel.
-    const int side = 2 * reach.along + 1;
-    cv::blur(sums, sums, {side, side}, {-1, -1}, cv::BORDER_CONSTANT);
+    cv::blur(sums, sums, {3, 3}, {-1, -1}, cv::BORDER_CONSTANT);
     cv::Mat edges(areas.map.size(), CV_8U, cv::Scalar(0));
     alongBorders(areas.map, [&](cv::Point pixel, cv::Point step) {
-        const auto& sum = sums.at<cv::Vec3f>(pixel);
+        const auto& sum = sums.at<cv::Vec3f>(pixel / cell);
         const Edge edge = edgeFrom(sum[0] / sum[2], sum[1] / sum[2]);
         edges.at<uchar>(pixel) = edges.at<uchar>(pixel + step) = uchar(1 + int(edge));
     });

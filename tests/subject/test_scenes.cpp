@@ -7,6 +7,7 @@
 
 #include "colour/image_colour.h"
 #include "partings.h"
+#include "rounds.h"
 #include "subject/area_tree.h"
 #include "subject/areas_by_colour.h"
 #include "subject/smooth_borders.h"
@@ -15,6 +16,8 @@
 using namespace subject;
 
 namespace {
+
+constexpr int sceneCount = 10;
 
 /// A rendered scene, and its things as labels from 0.
 struct Scene {
@@ -43,8 +46,10 @@ Scene sceneOf(const QFileInfo& file) {
 const std::vector<Scene>& scenes() {
     static const std::vector<Scene> all = [] {
         std::vector<Scene> read;
-        for (const QFileInfo& file : QDir(QStringLiteral(TEST_OWN "/subject/scenes")).entryInfoList({"*.jpg"}))
+        for (const QFileInfo& file : QDir(QStringLiteral(TEST_OWN "/subject/scenes")).entryInfoList({"*.jpg"})) {
+            if (int(read.size()) == roundsOf(sceneCount)) break;
             read.push_back(sceneOf(file));
+        }
         return read;
     }();
     return all;
@@ -89,7 +94,7 @@ class TestScenes : public QObject {
 
  private Q_SLOTS:
     void areasAreTheThingsOfAScene() {
-        QVERIFY(scenes().size() >= 8);
+        QCOMPARE(int(scenes().size()), roundsOf(sceneCount));
         double covering = 0, recall = 0, before = 0;
         int things = 0, cut = 0;
         for (const Scene& scene : scenes()) {
@@ -111,6 +116,8 @@ class TestScenes : public QObject {
         const auto n = double(scenes().size());
         qInfo("in the mean: covering %.3f, borders found %.3f; by colour %.3f; %d of %d things cut", covering / n,
               recall / n, before / n, cut, things);
+        // The sanitizers see a few of them only.
+        if (int(scenes().size()) < sceneCount) return;
         QVERIFY(covering / n >= 0.85);
         QVERIFY(recall / n >= 0.85);
         QVERIFY(covering > before);
