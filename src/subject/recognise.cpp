@@ -127,7 +127,8 @@ void recogniseOutdoors(Areas& areas, const std::vector<Look>& looks) {
         const bool isStreaked = look.down > 1.35 * look.across && look.down > 0.25;
         if (hasSky && area.centreY > horizon && look.highest > horizon && isStreaked && isBlue(area.colour))
             call(area, Recognised::water);
-        else if (h > 98 && h < 165 && c > 8 && look.texture > 1.6)
+        // Olive cloth and khaki are duller and yellower.
+        else if (h > 106 && h < 165 && c > 15 && look.texture > 1.6)
             call(area, Recognised::foliage);
     }
 }

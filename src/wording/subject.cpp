@@ -141,10 +141,11 @@ QString edgeWord(subject::Edge edge) {
 }
 
 QString edgesSentence(const std::vector<subject::Meeting>& meetings, const QStringList& names) {
-    constexpr double leastLength = 0.02, leastShare = 0.2;
+    constexpr double leastLength = 0.03, leastShare = 0.2;
+    constexpr qsizetype most = 5;
     QStringList parts;
     for (const subject::Meeting& meeting : meetings) {
-        if (meeting.length < leastLength) continue;
+        if (meeting.length < leastLength || parts.size() == most) break;  // the longest come first
         QStringList kinds;
         for (int i = 0; i < subject::edgeCount; ++i)
             if (meeting.shares[std::size_t(i)] > leastShare) kinds << edgeWord(subject::Edge(i));

@@ -141,6 +141,9 @@ class TestRecognise : public QObject {
         brown.sea = {140, 90, 60};
         brown.meadow = {150, 120, 90};
         for (const double y : {0.1, 0.55, 0.9}) QCOMPARE(at(brown, y), Recognised::nothing);
+        Outdoors khaki;
+        khaki.meadow = {112, 112, 86};
+        QCOMPARE(at(khaki, 0.9), Recognised::nothing);
         Outdoors still;
         still.isSeaStreaked = false;
         QCOMPARE(at(still, 0.1), Recognised::sky);

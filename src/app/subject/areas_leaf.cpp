@@ -144,9 +144,8 @@ QLayout* AreasLeaf::makePairRow() {
     edge_ = new QComboBox;
     for (int i = 0; i < subject::edgeCount; ++i) edge_->addItem(wording::edgeWord(subject::Edge(i)));
     edge_->addItem(tr("as it is seen"));
-    addField(row, tr("Make its edge"), edge_);
     edgeWith_ = awaiting(tr("with…"), tr("Then click on the area that it meets there."));
-    row->addWidget(edgeWith_);
+    addField(row, tr("Make its edge"), edge_)->layout()->addWidget(edgeWith_);
     source_ = new QComboBox;
     source_->setToolTip(tr("Another reference comes up: draw a diagonal over the part whose colours the area takes."));
     addField(row, tr("takes its colours from"), source_);

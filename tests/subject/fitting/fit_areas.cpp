@@ -1,6 +1,7 @@
 // Not a test: fits the weights by which areas join (src/subject/joining.cpp) to scenes whose things are known.
 //     fit_areas ROUNDS SCENE.jpg...    beside each SCENE.png, the map of its things (random_scenes makes both)
-//     fit_areas 0 SCENE.jpg...         only tells how near the areas of the present weights are
+//     fit_areas 0 SCENE.jpg...         only tells how near the areas of the present weights are (of each scene, with
+//                                      TELL=1 in the environment)
 //     fit_areas climb SCENE.jpg...     changes the weights at random, as long as it is left running, and keeps what
 //     covers
 //                                      the things better
