@@ -10,18 +10,18 @@ namespace subject {
 namespace {
 
 /// What an area is like beside its colour.
-struct Look {
+struct AreaLook {
     double pixels = 0, across = 0, down = 0, texture = 0;
     double top = 0;      // share of the picture's upper edge that it holds
     double highest = 1;  // fraction of the height at which it begins
 };
 
-std::vector<Look> looksOf(const Areas& areas, const Grain& grain) {
-    std::vector<Look> looks(areas.list.size());
+std::vector<AreaLook> looksOf(const Areas& areas, const Grain& grain) {
+    std::vector<AreaLook> looks(areas.list.size());
     const cv::Mat& map = areas.map;
     for (int y = 0; y < map.rows; ++y)
         for (int x = 0; x < map.cols; ++x) {
-            Look& look = looks[std::size_t(map.at<int>(y, x))];
+            AreaLook& look = looks[std::size_t(map.at<int>(y, x))];
             look.pixels += 1;
             look.across += grain.across.at<float>(y, x);
             look.down += grain.down.at<float>(y, x);
@@ -29,7 +29,7 @@ std::vector<Look> looksOf(const Areas& areas, const Grain& grain) {
             if (y == 0) look.top += 1.0 / map.cols;
             look.highest = std::min(look.highest, double(y) / map.rows);
         }
-    for (Look& look : looks)
+    for (AreaLook& look : looks)
         for (double* sum : {&look.across, &look.down, &look.texture}) *sum /= look.pixels;
     return looks;
 }
@@ -102,14 +102,14 @@ void recogniseFaces(Areas& areas, const std::vector<Face>& faces) {
     }
 }
 
-void recogniseOutdoors(Areas& areas, const std::vector<Look>& looks) {
+void recogniseOutdoors(Areas& areas, const std::vector<AreaLook>& looks) {
     std::vector<Area>& list = areas.list;
     constexpr double leastShare = 0.01;
     bool hasSky = false;
     double horizon = 0;  // how low the sky reaches, at its middle
     for (std::size_t i = 0; i < list.size(); ++i) {
         Area& area = list[i];
-        const Look& look = looks[i];
+        const AreaLook& look = looks[i];
         if (area.recognised != Recognised::nothing || area.share < 2 * leastShare) continue;
         const bool isAbove = look.top > 0.15 && area.centreY < 0.45;
         const bool isSmooth = look.texture < 1.6;
@@ -121,7 +121,7 @@ void recogniseOutdoors(Areas& areas, const std::vector<Look>& looks) {
     }
     for (std::size_t i = 0; i < list.size(); ++i) {
         Area& area = list[i];
-        const Look& look = looks[i];
+        const AreaLook& look = looks[i];
         if (area.recognised != Recognised::nothing || area.share < leastShare) continue;
         const double h = colour::hue(area.colour), c = colour::chroma(area.colour);
         const bool isStreaked = look.down > 1.35 * look.across && look.down > 0.25;
@@ -135,7 +135,7 @@ void recogniseOutdoors(Areas& areas, const std::vector<Look>& looks) {
 
 /// The area that holds the eye by itself: against the whole in chroma or value, sharp, near the middle, neither tiny
 /// nor the background.
-void proposeFocal(std::vector<Area>& list, const std::vector<Look>& looks) {
+void proposeAbout(std::vector<Area>& list, const std::vector<AreaLook>& looks) {
     colour::Lab whole;
     double sharpness = 1e-6;
     for (std::size_t i = 0; i < list.size(); ++i) {
@@ -180,9 +180,9 @@ Grain grainOf(const cv::Mat& lab) {
 }
 
 void recognise(Areas& areas, const Grain& grain, const std::vector<Face>& faces) {
-    const std::vector<Look> looks = looksOf(areas, grain);
+    const std::vector<AreaLook> looks = looksOf(areas, grain);
     recogniseOutdoors(areas, looks);
-    proposeFocal(areas.list, looks);
+    proposeAbout(areas.list, looks);
     if (!faces.empty())
         for (Area& area : areas.list) area.focal = false;
     recogniseFaces(areas, faces);
