@@ -132,7 +132,10 @@ class TestChoices : public QObject {
             for (const Area& area : proposed.list) worked.figure(area.share);
             for (int area = 0; area < int(areas.list.size()); ++area) {
                 worked.line("outline");
-                for (const Scribble& outline : outlinesOf(areas.map, area)) worked.figure(double(outline.size()));
+                for (const Scribble& outline : outlinesOf(areas.map, area)) {
+                    const Place sum = std::accumulate(outline.begin(), outline.end(), Place(0, 0));
+                    worked.figures(std::array{double(outline.size()), sum.x, sum.y});
+                }
             }
         }
         QCOMPARE(worked.against(TEST_OWN "/subject/worked/scenes.txt", 5e-3, 2e-3), QString());

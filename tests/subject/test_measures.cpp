@@ -150,7 +150,7 @@ class TestMeasures : public QObject {
             inside += cv::contourArea(points);
             if (std::fabs(cv::contourArea(points) - 120 * 60) < 300) {
                 const cv::Rect2f bounds = cv::boundingRect(points);
-                QVERIFY(std::fabs(bounds.x - 20) < 0.6 && std::fabs(bounds.y - 380) < 0.6);
+                QVERIFY(std::fabs(bounds.x - 20) < 0.2 && std::fabs(bounds.y - 380) < 0.2);
             }
         }
         const double wanted = cv::countNonZero(map == 1) - 1;
