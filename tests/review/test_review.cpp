@@ -95,7 +95,8 @@ class TestReview : public QObject {
         card.white = xyzOf(cv::Vec3f::all(float(cardWhite)));
         card.black = xyzOf(cv::Vec3f::all(float(cardBlack)));
         std::vector<double> colours, ratios, scatters, surprises;
-        for (int i = 0; i < 80; ++i) {
+        constexpr int sticks = 80;
+        for (int i = 0; i < roundsOf(sticks); ++i) {
             const materials::Material stick = randomStick(random);
             const float hand = float(random.between(0.7, 1.3));
             const FilledRow row = filledRow(pigment::pigmentOf(stick), hand);
@@ -127,6 +128,8 @@ class TestReview : public QObject {
         qInfo("errors in units of those claimed: 95 %% within %.2f", p95(surprises));
         qInfo("masstone: 95 %% within %.2f; contrast ratio: within %.1f %%; scattering: %d of %d told, within %.1f %%",
               p95(colours), 100 * p95(ratios), int(scatters.size()), int(ratios.size()), 100 * p95(scatters));
+        // Of a few sticks a percentile tells nothing.
+        if (roundsOf(sticks) < sticks) return;
         QVERIFY(p95(colours) < 1);
         QVERIFY(p95(ratios) < 0.1);
         QVERIFY(scatters.size() > 50 && p95(scatters) < 0.12);
