@@ -146,10 +146,15 @@ void look(const Study& study, Kept& kept) {
         Kept::Seen seen;
         seen.frameKey = kept.frameKey;
         seen.squint = study.squint;
-        seen.lab = kept.framed.clone();
-        colour::toLab(seen.lab);
+        if (kept.seen && kept.seen->frameKey == kept.frameKey) {
+            seen.lab = kept.seen->lab;
+            seen.edgeView = kept.seen->edgeView;
+        } else {
+            seen.lab = kept.framed.clone();
+            colour::toLab(seen.lab);
+            seen.edgeView = subject::edgeViewOf(seen.lab);
+        }
         seen.squinted = subject::squinted(seen.lab, study.squint);
-        seen.edgeView = subject::edgeViewOf(seen.lab);
         kept.seen = std::move(seen);
     }
     if (study.parting == subject::Parting::byThings && (!kept.parted || kept.parted->frameKey != kept.frameKey))

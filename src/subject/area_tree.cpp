@@ -16,16 +16,10 @@ namespace subject {
 
 namespace {
 
-/// From 0, each number itself.
-std::vector<int> numbersTo(int count) {
-    std::vector<int> numbers(static_cast<std::size_t>(count));
-    std::iota(numbers.begin(), numbers.end(), 0);
-    return numbers;
-}
-
 /// Where each of `count` regions is after these joins, the first into the second.
 std::vector<int> after(std::span<const std::pair<int, int>> joins, int count) {
-    std::vector<int> into = numbersTo(count);
+    std::vector<int> into(static_cast<std::size_t>(count));
+    std::iota(into.begin(), into.end(), 0);
     // The last first: where a region went is known when it is asked.
     for (std::size_t i = joins.size(); i-- > 0;) into[std::size_t(joins[i].first)] = into[std::size_t(joins[i].second)];
     return into;

@@ -9,8 +9,8 @@ namespace subject {
 
 /// Joins regions two by two, the pair of neighbours that costs least first, until `left` are left or none touch. A
 /// region has `alive` and, by its neighbours' indices, `borders`; cost(one, other, border) is asked again only where a
-/// join touched it; join(kept, gone) puts one region into the other, or does
-/// not and says false; then their cost must have become infinite.
+/// join touched it; join(kept, gone) puts one region into the other, or does not and says false; then their cost must
+/// have become infinite.
 template <typename Region, typename Cost, typename Join>
 void joinGreedily(std::vector<Region>& regions, int left, const Cost& cost, const Join& join) {
     std::vector<std::pair<double, int>> cheapest(regions.size());  // of each region's neighbours
