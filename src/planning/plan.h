@@ -206,7 +206,8 @@ struct Plan {
     std::vector<int> stackOfArea;  // by index of the area
     cv::Mat stackMap;              // CV_32S, index of the stack
     std::vector<cv::Mat>
-        pressures;  // pressure maps (CV_8U, see rendering::mapStep) of all first layers, second ones, ...
+        pressures;           // pressure maps (CV_8U, see rendering::mapStep) of all first layers, second ones, ...
+    rendering::RunIn runIn;  // where layers run out over soft and lost edges; its parts are the stacks
     std::vector<Step> steps;
     std::vector<Note> notes;
     Summary summary;

@@ -14,6 +14,7 @@
 #include "colour/picture_under.h"
 #include "common/parallel.h"
 #include "matching/palette.h"
+#include "planning/fades.h"
 #include "planning/marks.h"
 #include "planning/notes.h"
 #include "planning/order.h"
@@ -248,6 +249,7 @@ common::Result<Plan> planned(const Study& study, const materials::Library& libra
     plan.ground = study.ground == Ground::proposed && room ? 1 : 0;
     if (!match(plan, study, library, tray, fineness, progress.part(0.2, 0.8))) return cancelled;
     makePressureMaps(plan, study, wanted, fineness);
+    fadeEdges(plan, study, wanted);
     progress.at(0.9);
     if (progress.cancelled()) return cancelled;
     tallyTones(plan, wanted);

@@ -9,6 +9,7 @@
 #include "rendering/sheet_picture.h"
 #include "subject/areas_by_colour.h"
 #include "subject/borrowed.h"
+#include "subject/chosen_edges.h"
 #include "subject/reduced.h"
 #include "subject/squint.h"
 
@@ -49,12 +50,19 @@ void overrule(subject::Areas& areas, const Study& study) {
     }
 }
 
-/// The subject as it is meant to stand on the sheet: borrowed colours, then the choices for areas, then for the whole.
+/// The areas (indices) that an edge is chosen between.
+std::pair<int, int> betweenOf(const EdgeChoice& choice, const Reading& reading) {
+    const auto at = [&](const subject::Place& p) { return subject::labelAt(reading.areas.map, p.x, p.y); };
+    return {at(choice.between.from), at(choice.between.to)};
+}
+
+/// The subject as it is meant to stand on the sheet: borrowed colours, then the choices for areas, then for the whole,
+/// then for edges.
 void choose(Reading& reading, const Study& study, const Kept& kept) {
-    const bool isChosen =
-        study.colour != subject::ColourChoice{} || std::ranges::any_of(study.areaChoices, [](const AreaChoice& name) {
-            return name.borrowed || name.colour != subject::ColourChoice{};
-        });
+    const bool isChosen = !study.edges.empty() || study.colour != subject::ColourChoice{} ||
+                          std::ranges::any_of(study.areaChoices, [](const AreaChoice& name) {
+                              return name.borrowed || name.colour != subject::ColourChoice{};
+                          });
     reading.wanted = reading.coloured = reading.lab;
     reading.wantedSquinted = reading.squinted;
     reading.wantedPicture = reading.picture;
@@ -76,6 +84,12 @@ void choose(Reading& reading, const Study& study, const Kept& kept) {
     }
     const double middle = cv::mean(reading.wantedSquinted)[0];
     for (cv::Mat* lab : {&reading.wanted, &reading.wantedSquinted}) subject::choose(*lab, study.colour, middle);
+    for (const EdgeChoice& choice : study.edges) {
+        const auto [one, other] = betweenOf(choice, reading);
+        for (cv::Mat* lab : {&reading.wanted, &reading.wantedSquinted})
+            subject::bringToEdge(*lab, reading.areas.map, reading.edges, one, other, choice.edge);
+        subject::setEdge(reading.edges, reading.areas.map, one, other, choice.edge);
+    }
     reading.wantedPicture = colour::srgb8ImageFromLab(reading.wanted);
 }
 
@@ -220,11 +234,6 @@ common::Result<std::shared_ptr<const Reading>> readSubject(const Study& study, K
     if (isByThings) subject::recognise(reading->areas, kept.parted->grain, faces);
     overrule(reading->areas, study);
     reading->edges = subject::edgesOf(reading->areas, kept.seen->edgeView);
-    for (const EdgeChoice& choice : study.edges) {
-        const auto at = [&](const subject::Place& p) { return subject::labelAt(reading->areas.map, p.x, p.y); };
-        subject::setEdge(reading->edges, reading->areas.map, at(choice.between.from), at(choice.between.to),
-                         choice.edge);
-    }
     choose(*reading, study, kept);
     reading->masses = masses(*reading, study, *kept.seen);
     if (kept.whole.empty()) kept.whole = colour::srgb8ImageFromXyz(subject::reduced(kept.picture->xyz, 480));

@@ -57,7 +57,7 @@ cv::Mat pictureAfter(const Plan& plan, int steps, colour::Light light) {
     std::vector<rendering::LaidPart> parts;
     for (std::size_t s = 0; s < plan.stacks.size(); ++s)
         parts.push_back({done.grounds[s], strokesOf(plan, plan.stacks[s], done.layers[s])});
-    return rendering::sheetPicture(plan.stackMap, parts, plan.pressures, plan.grain, light);
+    return rendering::sheetPicture(plan.stackMap, parts, plan.pressures, plan.grain, light, plan.runIn);
 }
 
 cv::Mat mapOf(const Plan& plan, const Step& step) {
@@ -67,8 +67,22 @@ cv::Mat mapOf(const Plan& plan, const Step& step) {
         for (const int area : layer.areas)
             map.setTo(layer.pressure.value * rendering::mapStep, plan.reading->areas.map == area);
     }
-    for (const LayerPlace& place : step.layers)
-        plan.pressures[std::size_t(place.layer)].copyTo(map, plan.stackMap == place.stack);
+    const rendering::RunIn& runIn = plan.runIn;
+    for (const LayerPlace& place : step.layers) {
+        const auto k = std::size_t(place.layer);
+        plan.pressures[k].copyTo(map, plan.stackMap == place.stack);
+        if (runIn.share.empty()) continue;
+        for (int y = 0; y < map.rows; ++y)
+            for (int x = 0; x < map.cols; ++x) {
+                const int share = runIn.share.at<uchar>(y, x);
+                if (share == 0) continue;
+                // Rounded up: the least of marks is one.
+                if (plan.stackMap.at<int>(y, x) == place.stack)
+                    map.at<uchar>(y, x) = uchar((plan.pressures[k].at<uchar>(y, x) * (255 - share) + 254) / 255);
+                else if (runIn.part.at<int>(y, x) == place.stack)
+                    map.at<uchar>(y, x) = uchar((runIn.pressures[k].at<uchar>(y, x) * share + 254) / 255);
+            }
+    }
     return map;
 }
 

@@ -120,8 +120,34 @@ struct Encoder {
 
 }  // namespace
 
+namespace {
+
+/// The rows of pressure maps at a height.
+class PressureRows {
+ public:
+    PressureRows(const std::vector<cv::Mat>& maps, int y) {
+        for (std::size_t k = 0; k < std::min(maps.size(), rows_.size()); ++k) rows_[k] = maps[k].ptr<uchar>(y);
+    }
+    /// Adds `share` of the light of a part laid so.
+    void addLight(std::array<float, 4>& sum, const PartLight& part, int x, uchar cell, float share) const {
+        std::array<float, mostStrokes> at{};
+        for (int k = 0; k < part.strokes; ++k) at[std::size_t(k)] = float(rows_[std::size_t(k)][x]) * (1.0f / mapStep);
+        const pigment::ToneMix<mostStrokes> mix(at.data(), part.strokes);
+        for (int i = 0; i < mix.count; ++i) {
+            const auto& tone = part.tones[std::size_t(mix.tones[std::size_t(i)])][cell];
+            const float weight = share * mix.parts[std::size_t(i)];
+            for (std::size_t c = 0; c < 4; ++c) sum[c] += weight * tone[c];
+        }
+    }
+
+ private:
+    std::array<const uchar*, mostStrokes> rows_{};
+};
+
+}  // namespace
+
 cv::Mat sheetPicture(const cv::Mat& partMap, const std::vector<LaidPart>& parts, const std::vector<cv::Mat>& pressures,
-                     const cv::Mat& grain, colour::Light light) {
+                     const cv::Mat& grain, colour::Light light, const RunIn& runIn) {
     CV_Assert(partMap.size() == grain.size());
     static const Encoder encoded;
     std::vector<PartLight> lights(parts.size());
@@ -129,21 +155,17 @@ cv::Mat sheetPicture(const cv::Mat& partMap, const std::vector<LaidPart>& parts,
                          [&](int i) { lights[std::size_t(i)] = lightOf(parts[std::size_t(i)], light); });
     cv::Mat out(partMap.size(), CV_8UC3);
     common::forEachIndex(out.rows, [&](int y) {
-        std::array<const uchar*, mostStrokes> rows{};
-        for (std::size_t k = 0; k < std::min(pressures.size(), rows.size()); ++k) rows[k] = pressures[k].ptr<uchar>(y);
+        const PressureRows own(pressures, y), running(runIn.pressures, y);
         const int* part = partMap.ptr<int>(y);
+        const int* runningPart = runIn.share.empty() ? nullptr : runIn.part.ptr<int>(y);
+        const uchar* taken = runIn.share.empty() ? nullptr : runIn.share.ptr<uchar>(y);
         const uchar* cells = grain.ptr<uchar>(y);
         cv::Vec3b* row = out.ptr<cv::Vec3b>(y);
         for (int x = 0; x < out.cols; ++x) {
-            const PartLight& it = lights[std::size_t(part[x])];
-            std::array<float, mostStrokes> at{};
-            for (int k = 0; k < it.strokes; ++k) at[std::size_t(k)] = float(rows[std::size_t(k)][x]) * (1.0f / mapStep);
-            const pigment::ToneMix<mostStrokes> mix(at.data(), it.strokes);
+            const float share = taken ? float(taken[x]) / 255 : 0;
             std::array<float, 4> sum{};
-            for (int i = 0; i < mix.count; ++i) {
-                const auto& tone = it.tones[std::size_t(mix.tones[std::size_t(i)])][cells[x]];
-                for (std::size_t c = 0; c < 4; ++c) sum[c] += mix.parts[std::size_t(i)] * tone[c];
-            }
+            own.addLight(sum, lights[std::size_t(part[x])], x, cells[x], 1 - share);
+            if (share > 0) running.addLight(sum, lights[std::size_t(runningPart[x])], x, cells[x], share);
             row[x] = cv::Vec3b(encoded(sum[0]), encoded(sum[1]), encoded(sum[2]));
         }
     });

@@ -23,11 +23,19 @@ struct LaidPart {
 };
 inline constexpr int mostStrokes = 6;
 
+/// Where marks of a neighbouring part run in among a part's own, as over a soft edge. Empty maps: nowhere.
+struct RunIn {
+    cv::Mat part;                    // CV_32S: whose marks; -1 where none
+    cv::Mat share;                   // CV_8U: the share of the place that they take, 255 all of it
+    std::vector<cv::Mat> pressures;  // how its strokes are laid there
+};
+
 /// The sheet as predicted (CV_8UC3, R G B) as the eye adapted to the light sees it. `partMap` (CV_32S) tells each
 /// pixel's part, `pressures` how each of its strokes is laid there: one map (CV_8U) for all first strokes, one for all
 /// second ones, and so on. Where pressures lie between levels the film's light is interpolated between them, so that
-/// where a tone is laid as it is the mean light is the film's.
+/// where a tone is laid as it is the mean light is the film's; and so it is between marks of two parts that lie among
+/// each other.
 cv::Mat sheetPicture(const cv::Mat& partMap, const std::vector<LaidPart>& parts, const std::vector<cv::Mat>& pressures,
-                     const cv::Mat& grain, colour::Light light);
+                     const cv::Mat& grain, colour::Light light, const RunIn& runIn = {});
 
 }  // namespace rendering

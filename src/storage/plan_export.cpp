@@ -6,6 +6,7 @@
 #include <opencv2/imgproc.hpp>
 
 #include "materials/names.h"
+#include "planning/fades.h"
 #include "storage/list_export.h"
 #include "storage/text.h"
 #include "wording/sentences.h"
@@ -106,6 +107,7 @@ QJsonObject stepJson(const planning::Plan& plan, const planning::Step& step) {
             {"key", text(step.key)},
             {"stage", text(planning::nameOf(step.stage))},
             {"areas", areaIds(plan, step.areas)},
+            {"runsOutInto", areaIds(plan, planning::runsOutInto(plan, step))},
             {"stick", stickOrNull(plan, step.stick)},
             {"tool", QJsonValue()},
             {"manner", text(pigment::nameOf(step.manner))},

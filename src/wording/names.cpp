@@ -5,6 +5,7 @@
 
 #include "colour/munsell.h"
 #include "colour/warmth.h"
+#include "planning/fades.h"
 #include "wording/say.h"
 #include "wording/sentences.h"
 #include "wording/subject.h"
@@ -251,6 +252,11 @@ QString pictureWords(const planning::Plan& plan) {
     return say("%1 (%2), %3 in %4 (%5)")
         .arg(nearnessWords(mean), differenceFigure(mean), nearnessWords(worst->pictureDifference),
              stackName(plan, int(worst - plan.stacks.begin())), differenceFigure(worst->pictureDifference));
+}
+
+QString runningOutSentence(const planning::Plan& plan, const planning::Step& step) {
+    const std::vector<int> into = planning::runsOutInto(plan, step);
+    return into.empty() ? QString() : say("Let it run out, ever thinner, into %1.").arg(areasNamed(plan, into));
 }
 
 QString laidWords(const planning::Layer& layer) {

@@ -40,6 +40,8 @@ QString nearnessWords(double pictureDifference);
 /// How near the finished sheet comes, and where it is farthest off: "hardly apart from the easel (1.4 ΔE00), a little
 /// apart in wall (2.3 ΔE00)".
 QString pictureWords(const planning::Plan& plan);
+/// Where a step's layers run out over soft edges: "Let it run out into the wall, the cloth."; empty where they do not.
+QString runningOutSentence(const planning::Plan& plan, const planning::Step& step);
 /// How a layer is laid: "light on 30 %, medium on 41 %".
 QString laidWords(const planning::Layer& layer);
 QString groundWord(planning::GroundStrategy strategy);

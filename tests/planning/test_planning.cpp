@@ -244,10 +244,12 @@ class TestPlanning : public QObject {
             QCOMPARE(plan.pressures[k].size(), plan.stackMap.size());
         QCOMPARE(cv::norm(plan.stackMap, plan.reading->areas.map, cv::NORM_INF) == 0,
                  plan.stacks.size() == plan.reading->areas.list.size());
-        // Each step's map is nothing beside its areas.
+        // Each step's map is nothing beside its areas, but where its layers run out over a soft edge.
         for (const Step& step : plan.steps) {
             cv::Mat inside = cv::Mat::zeros(plan.stackMap.size(), CV_8U);
             for (const int area : step.areas) inside |= plan.reading->areas.map == area;
+            for (const LayerPlace& place : step.layers)
+                if (!plan.runIn.share.empty()) inside |= (plan.runIn.part == place.stack) & (plan.runIn.share > 0);
             QCOMPARE(cv::countNonZero(mapOf(plan, step) & ~inside), 0);
             if (!step.layers.empty()) QVERIFY(cv::countNonZero(mapOf(plan, step)) > 0);
         }

@@ -2,6 +2,7 @@
 
 #include "planned_study.h"
 #include "planning/section.h"
+#include "planning/stage_picture.h"
 #include "worked.h"
 
 using namespace planning;
@@ -51,6 +52,7 @@ Worked told(const Plan& plan) {
     for (const Step& step : plan.steps) {
         worked.line("step " + QString::fromStdString(step.key) + " after " + numbers(step.after));
         worked.figures(std::array{double(step.stage), double(step.stick), step.minutes, step.waitMinutes});
+        worked.figure(stepsLighterWhenDry(plan, step));
         reasons(step.why);
     }
     for (const Note& note : plan.notes)

@@ -84,6 +84,25 @@ class TestRendering : public QObject {
         QCOMPARE(picture.at<cv::Vec3b>(20, 50)[0], uchar(0xe0));
     }
 
+    /// Marks of two parts that lie among each other give the mean of their light (Ives: juxtaposed marks mix as light).
+    void marksThatRunInMixAsLight() {
+        const auto surface = materials::Surface::cartridge;
+        const cv::Mat map(40, 60, CV_32S, cv::Scalar(0)), other(map.size(), CV_32S, cv::Scalar(1));
+        const std::vector<LaidPart> parts{{bare("#202020", surface), {}}, {bare("#e0e0e0", surface), {}}};
+        const auto codeAt = [&](int share) {
+            const RunIn runIn{other, cv::Mat(map.size(), CV_8U, cv::Scalar(share)), {}};
+            return int(
+                sheetPicture(map, parts, {}, grainMap(surface, map.size(), 1), d65, runIn).at<cv::Vec3b>(20, 10)[0]);
+        };
+        QCOMPARE(codeAt(0), 0x20);
+        QCOMPARE(codeAt(255), 0xe0);
+        const double dark = colour::linearFromEncoded(0x20 / 255.0), light = colour::linearFromEncoded(0xe0 / 255.0);
+        for (const int share : {51, 102, 204}) {
+            const double mixed = 255 * colour::encodedFromLinear(dark + (light - dark) * share / 255);
+            QVERIFY(std::fabs(codeAt(share) - mixed) <= 1);
+        }
+    }
+
     /// Two layers with pressure maps: where a tone is laid the mean light is the film's, and between the levels it goes
     /// from one to the next without a step back.
     void layersAreLaidByTheirMaps() {

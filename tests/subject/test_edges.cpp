@@ -2,6 +2,7 @@
 #include <cmath>
 #include <numeric>
 
+#include "subject/chosen_edges.h"
 #include "subject/edges.h"
 #include "subject/outlines.h"
 
@@ -111,6 +112,38 @@ class TestEdges : public QObject {
         const cv::Mat before = edges.clone();
         setEdge(edges, areas.map, 0, 0, Edge::hard);
         QCOMPARE(cv::norm(before, edges, cv::NORM_INF), 0.0);
+    }
+
+    /// What the artist wants of an edge is how the picture then reads, and nothing is moved far from it.
+    void aPictureIsBroughtToTheEdgeThatIsWanted_data() {
+        QTest::addColumn<double>("step");
+        QTest::addColumn<double>("breadth");
+        QTest::addColumn<int>("wanted");
+        for (const auto& [name, step, breadth] :
+             {std::tuple("sharp", 40.0, 0.0), std::tuple("turning", 40.0, 12.0), std::tuple("weak", 9.0, 0.0)})
+            for (const Edge edge : {Edge::hard, Edge::soft, Edge::lost})
+                QTest::addRow("%s to %s", name, std::string(nameOf(edge)).c_str()) << step << breadth << int(edge);
+    }
+    void aPictureIsBroughtToTheEdgeThatIsWanted() {
+        QFETCH(double, step);
+        QFETCH(double, breadth);
+        QFETCH(int, wanted);
+        cv::Mat lab = halves({40, 5, 0}, {float(40 + step), 0, 10}, breadth), noise(lab.size(), CV_32FC3);
+        cv::RNG random(5);
+        random.fill(noise, cv::RNG::NORMAL, cv::Scalar::all(0), cv::Scalar(0.5, 0.2, 0.2));
+        lab += noise;
+        const Areas areas = leftAndRight(lab);
+        const cv::Mat before = lab.clone(), edges = edgesOf(areas, edgeViewOf(lab));
+        bringToEdge(lab, areas.map, edges, 1, 0, Edge(wanted));
+        QCOMPARE(int(edgeIn(lab)), wanted);
+        if (int(edgeIn(before)) == wanted) QCOMPARE(cv::norm(lab, before, cv::NORM_INF), 0.0);
+        for (const cv::Range& far : {cv::Range(0, width / 2 - 30), cv::Range(width / 2 + 30, width)})
+            QCOMPARE(cv::norm(lab.colRange(far), before.colRange(far), cv::NORM_INF), 0.0);
+        // The two sides keep to their own on the whole, and the fine grain stays.
+        QVERIFY(cv::mean(lab.colRange(0, width / 2))[0] < cv::mean(lab.colRange(width / 2, width))[0]);
+        cv::Scalar mean, grain;
+        cv::meanStdDev(lab.col(width / 2 - 3) - before.col(width / 2 - 3), mean, grain);
+        QVERIFY2(grain[0] < 0.35, qPrintable(QString::number(grain[0])));
     }
 
     void anIslandHasOneStretch() {

@@ -64,6 +64,15 @@ class TestMeasures : public QObject {
         QVERIFY2(worst <= 0.5, qPrintable(QString::number(worst)));
     }
 
+    void whatIsTooShortToFitIsLeftAlone() {
+        const cv::Mat lab = drawnFigure(width, height, wall, box, turnedBox(320, 240, 200, 120, 0));
+        const auto along = [](double length) { return Line{place(300, 182), place(300 + length, 182)}; };
+        QVERIFY(fitted(lab, along(3.9), 6) == along(3.9));
+        QVERIFY(!(fitted(lab, along(4.2), 6) == along(4.2)));
+        const Line dot{place(220, 240), place(220.9, 240)};
+        QVERIFY(caught(lab, dot, 8) == dot);
+    }
+
     void anAngleIsFittedToATenthOfADegree() {
         Numbers random(92);
         double worst = 0;

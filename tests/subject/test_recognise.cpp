@@ -7,6 +7,7 @@
 #include "drawn_face.h"
 #include "subject/area_tree.h"
 #include "subject/recognise.h"
+#include "worked.h"
 
 using namespace subject;
 
@@ -79,6 +80,30 @@ class TestRecognise : public QObject {
         QVERIFY(face.head.at<uchar>(200, 400) == 0);  // wall beside it
         QVERIFY(holds(face, {0.5, 0.6}));
         QVERIFY(!holds(face, {0.02, 0.02}));
+    }
+
+    /// Heads at several places and sizes, as their masks were looked at.
+    void headsAreCutOutAsTheyWereLookedAt() {
+        Worked worked;
+        const auto tell = [&](const char* what, const cv::Mat& mask) {
+            const cv::Rect box = cv::boundingRect(mask);
+            const cv::Moments moments = cv::moments(mask, true);
+            worked.line(what).figures(std::array{moments.m00, moments.m10 / moments.m00, moments.m01 / moments.m00});
+            worked.figures(std::array{double(box.x), double(box.y), double(box.width), double(box.height)});
+        };
+        for (const auto& [centre, wide] : {std::pair(cv::Point(240, 200), 210), std::pair(cv::Point(150, 180), 150),
+                                           std::pair(cv::Point(330, 210), 110), std::pair(cv::Point(240, 120), 200)}) {
+            const cv::Mat picture = drawnFace(centre, wide);
+            for (const Face& face : facesIn(picture, labOf(picture))) {
+                tell("head", face.head);
+                if (face.eyes)
+                    for (const cv::Mat& eye : *face.eyes) tell("  eye", eye);
+            }
+            const Areas areas = recognised(picture, 6);
+            for (const Area& area : areas.list)
+                worked.line("  area").figures(std::array{area.share, area.centreX, area.centreY, double(area.focal)});
+        }
+        QCOMPARE(worked.against(TEST_OWN "/subject/worked/heads.txt", 2e-3, 1e-3), QString());
     }
 
     void aFaceAndItsEyesAreAreas() {
