@@ -17,7 +17,8 @@ common::Result<storage::Document> documentFrom(const QString& reference, const O
     document.study.title = info.completeBaseName().toStdString();
     document.study.reference = std::make_shared<planning::ReferenceFile>(
         planning::ReferenceFile{info.fileName().toStdString(), *std::move(bytes)});
-    auto picture = subject::readPicture(document.study.reference->bytes, reference.toStdString());
+    constexpr int small = 64;  // only its shape is asked for
+    auto picture = subject::readPicture(document.study.reference->bytes, reference.toStdString(), small);
     if (!picture) return picture.problem();
     // A strip gets a larger sheet, or is cut, so that both sides are ones that a sheet can have.
     const planning::Bounds& bounds = planning::sheetBounds;

@@ -33,7 +33,10 @@ void overrule(subject::Areas& areas, const Study& study) {
     };
     for (const AreaChoice& name : study.areaChoices) {
         subject::Area& area = areaAt(name.x, name.y);
-        if (name.plane) area.plane = *name.plane;
+        if (name.plane) {
+            area.plane = *name.plane;
+            area.planeWhy.clear();
+        }
         if (name.focal) area.focal = true;
         if (name.kind) area.kind = *name.kind;
     }

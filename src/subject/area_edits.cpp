@@ -10,6 +10,7 @@
 #include "common/naming.h"
 #include "subject/cut_out.h"
 #include "subject/islands.h"
+#include "subject/lab_bytes.h"
 
 namespace subject {
 

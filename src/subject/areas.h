@@ -25,6 +25,14 @@ std::optional<AreaKind> areaKindNamed(std::string_view name);
 /// What an area was plainly recognised as (recognise.h). Eyes are left and right as the painter sees them.
 enum class Recognised { nothing, face, catFace, leftEye, rightEye, sky, water, foliage };
 
+/// What speaks for the plane that an area was put in.
+struct PlaneCue {
+    enum class Kind { reachesUp, standsLow, before, behind, sharper, calmer };
+    Kind kind = Kind::reachesUp;
+    int other = -1;  // index of the area that it stands before or behind
+    bool operator==(const PlaneCue&) const = default;
+};
+
 /// How areas are proposed: as studies of the first two versions have them (areas_by_colour.h), or by things
 /// (area_tree.h).
 enum class Parting { byColour, byThings };
@@ -40,7 +48,8 @@ struct Area {
     double centreX = 0, centreY = 0;  // fractions of the width and height
     colour::Lab colour;               // median
     Plane plane = Plane::middle;
-    std::vector<int> neighbours;  // ids, rising
+    std::vector<PlaneCue> planeWhy;  // empty where nobody looked (depth.h)
+    std::vector<int> neighbours;     // ids, rising
     bool focal = false;
     AreaKind kind = AreaKind::other;
     Recognised recognised = Recognised::nothing;

@@ -2,21 +2,11 @@
 
 #include <opencv2/core.hpp>
 #include <opencv2/imgproc.hpp>
-#include <vector>
 
+#include "subject/lab_bytes.h"
 #include "subject/reduced.h"
 
 namespace subject {
-
-cv::Mat bytesOfLab(const cv::Mat& lab) {
-    std::vector<cv::Mat> channels;
-    cv::split(lab, channels);
-    channels[0].convertTo(channels[0], CV_8U, 2.0);
-    for (int c = 1; c < 3; ++c) channels[std::size_t(c)].convertTo(channels[std::size_t(c)], CV_8U, 1.6, 128);
-    cv::Mat bytes;
-    cv::merge(channels, bytes);
-    return bytes;
-}
 
 cv::Mat cutOutWithin(const cv::Mat& outline, const cv::Mat& lab,
                      const std::function<cv::Mat(const cv::Mat& outline)>& surePart) {

@@ -5,9 +5,6 @@
 
 namespace subject {
 
-/// CIELAB as bytes, spread as for the superpixels.
-cv::Mat bytesOfLab(const cv::Mat& lab);
-
 /// Where (CV_8U) the subject inside a loose outline (CV_8U) of a CIELAB picture (CV_32FC3) is, by colour within against
 /// colour without (OpenCV's GrabCut; C. Rother, V. Kolmogorov, A. Blake, 2004). What lies outside the outline surely is
 /// not; of the outline, made smaller, surePart tells what surely is.

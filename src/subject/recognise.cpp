@@ -5,6 +5,8 @@
 #include <opencv2/core.hpp>
 #include <opencv2/imgproc.hpp>
 
+#include "subject/depth.h"
+
 namespace subject {
 
 namespace {
@@ -38,6 +40,12 @@ bool isBlue(const colour::Lab& lab) {
     return lab.b < -3 && colour::hue(lab) > 200 && colour::hue(lab) < 300;
 }
 
+/// Whatever was proposed before.
+void put(Area& area, Plane plane) {
+    if (area.plane != plane) area.planeWhy.clear();
+    area.plane = plane;
+}
+
 /// What is recognised says what it is of, and how far away.
 void call(Area& area, Recognised what) {
     area.recognised = what;
@@ -56,7 +64,7 @@ void call(Area& area, Recognised what) {
             break;
         case Recognised::sky:
             area.kind = AreaKind::sky;
-            area.plane = Plane::background;
+            put(area, Plane::background);
             return;
         case Recognised::water:
             area.kind = AreaKind::water;
@@ -66,7 +74,7 @@ void call(Area& area, Recognised what) {
             return;
     }
     // Nobody looks at the painter from the background.
-    if (area.plane == Plane::background) area.plane = Plane::middle;
+    if (area.plane == Plane::background) put(area, Plane::middle);
 }
 
 /// The area that lies in most of a mask, if most of it lies there.
@@ -97,7 +105,8 @@ void recogniseFaces(Areas& areas, const std::vector<Face>& faces) {
         call(*left, Recognised::leftEye);
         call(*right, Recognised::rightEye);
         left->focal = right->focal = true;
-        left->plane = right->plane = head->plane;
+        put(*left, head->plane);
+        put(*right, head->plane);
         left->together = right->together = std::min(left->id, right->id);
     }
 }
@@ -180,6 +189,7 @@ Grain grainOf(const cv::Mat& lab) {
 }
 
 void recognise(Areas& areas, const Grain& grain, const std::vector<Face>& faces) {
+    proposePlanes(areas, grain);
     const std::vector<AreaLook> looks = looksOf(areas, grain);
     recogniseOutdoors(areas, looks);
     proposeAbout(areas.list, looks);

@@ -154,6 +154,33 @@ QString edgesSentence(const std::vector<subject::Meeting>& meetings, const QStri
     return parts.isEmpty() ? QString() : say("Its edges: %1.").arg(parts.join(QStringLiteral("; ")));
 }
 
+QString planeWhySentence(const subject::Area& area, const QStringList& names) {
+    using Kind = subject::PlaneCue::Kind;
+    QStringList cues;
+    for (const subject::PlaneCue& cue : area.planeWhy) switch (cue.kind) {
+            case Kind::reachesUp:
+                cues << say("it reaches the upper edge");
+                break;
+            case Kind::standsLow:
+                cues << say("it stands low");
+                break;
+            case Kind::before:
+                cues << say("it stands before %1").arg(names[cue.other]);
+                break;
+            case Kind::behind:
+                cues << say("it lies behind %1").arg(names[cue.other]);
+                break;
+            case Kind::sharper:
+                cues << say("it is sharper than most");
+                break;
+            case Kind::calmer:
+                cues << say("it is calmer than most");
+                break;
+        }
+    return cues.isEmpty() ? QString()
+                          : say("Put in the %1: %2.").arg(planeWord(area.plane), cues.join(QStringLiteral(", ")));
+}
+
 QString planeWord(subject::Plane plane) {
     switch (plane) {
         case subject::Plane::background:

@@ -27,57 +27,60 @@ class TestMatching : public QObject {
             worked.line("  stack " + words.join('+')).figures(std::array{stack.cost, stack.unsteady, stack.difference});
             for (const int tone : stack.tones) worked.figure(tone);
         };
-        for (const School school : {School::darkFirst, School::lightBase})
-            for (const char* paper : {"#8a7f74", "#302c2a"}) {
-                const pigment::Patch on = ground(paper);
-                StackWeights weights;
-                weights.school = school;
-                const OptionBank bank(sticks, *on.surface, school);
-                worked.line(QString::fromUtf8(nameOf(school).data()) + " on " + paper);
-                std::vector<Want> wants;
-                for (int i = 0; i < 3; ++i) {
-                    wants.push_back(wantOf(sticks, on, 5, random));
-                    wants.back().importance = (i + 1) / 6.0;
-                    Stack stack = judged({{i, pigment::Manner::scumble}, {i + 5, pigment::Manner::hatch}}, wants.back(),
-                                         sticks, weights);
-                    add(stack);
-                    add(judged({{1, pigment::Manner::press},
-                                {i + 9, pigment::Manner::press},
-                                {i + 12, pigment::Manner::press},
-                                {i + 15, pigment::Manner::press}},
-                               wants.back(), sticks, weights));
-                    const Screen screen(wants.back(), bank, weights);
-                    const Tried tried = screen.tried(stack.layers, stack.tones, bank.all());
-                    worked.line("  without").figure(tried.without).line("  with");
-                    for (std::size_t at = 0; at < tried.with.size(); at += 3)
-                        if (std::isfinite(tried.with[at].cost)) worked.figure(tried.with[at].cost);
-                    for (const int layers : {1, 3, 5})
-                        for (const Stack& found : searched(wants.back(), bank, SearchWidth{.layers = layers}, weights))
-                            add(found);
-                }
-                // More layers than are tried with all their pressures, over more tones than are looked round.
-                const Want many = wantOf(sticks, on, 40, random);
-                const Screen screen(many, bank, weights);
-                for (const int layers : {4, 5}) {
-                    std::vector<StackLayer> deep;
-                    for (int k = 0; k < layers; ++k) deep.push_back({3 * k, pigment::Manner(k % 3)});
-                    std::ranges::sort(deep, {}, [&](const StackLayer& layer) { return bank.indexOf(layer); });
-                    const Tried tried = screen.tried(deep, screen.judged(deep).tones, bank.all());
-                    worked.line("  deep, without").figure(tried.without).line("  with");
-                    for (std::size_t at = 0; at < tried.with.size(); at += 3)
-                        if (std::isfinite(tried.with[at].cost)) worked.figure(tried.with[at].cost);
-                }
-                for (const auto& [limit, width] :
-                     {std::pair{2, SearchWidth{}}, std::pair{5, SearchWidth{}}, std::pair{9, SearchWidth{}},
-                      std::pair{4, SearchWidth{.layers = 5, .swaps = 6, .swapRounds = 3}},
-                      std::pair{8, SearchWidth{.layers = 5, .swaps = 6, .swapRounds = 3}}}) {
-                    const auto palette = choosePalette(wants, bank, limit, width, weights, usualStickPrice, {});
-                    QVERIFY(palette.has_value());
-                    worked.line("  palette").figure(palette->cost);
-                    for (const int stick : palette->sticks) worked.figure(stick);
-                    for (const Stack& stack : palette->stacks) add(stack);
-                }
+        constexpr std::array sheets{std::pair(School::darkFirst, "#8a7f74"), std::pair(School::darkFirst, "#302c2a"),
+                                    std::pair(School::lightBase, "#8a7f74"), std::pair(School::lightBase, "#302c2a")};
+        const int looked = roundsOf(int(sheets.size()));
+        for (int sheet = 0; sheet < looked; ++sheet) {
+            const auto& [school, paper] = sheets[std::size_t(sheet)];
+            const pigment::Patch on = ground(paper);
+            StackWeights weights;
+            weights.school = school;
+            const OptionBank bank(sticks, *on.surface, school);
+            worked.line(QString::fromUtf8(nameOf(school).data()) + " on " + paper);
+            std::vector<Want> wants;
+            for (int i = 0; i < 3; ++i) {
+                wants.push_back(wantOf(sticks, on, 5, random));
+                wants.back().importance = (i + 1) / 6.0;
+                Stack stack = judged({{i, pigment::Manner::scumble}, {i + 5, pigment::Manner::hatch}}, wants.back(),
+                                     sticks, weights);
+                add(stack);
+                add(judged({{1, pigment::Manner::press},
+                            {i + 9, pigment::Manner::press},
+                            {i + 12, pigment::Manner::press},
+                            {i + 15, pigment::Manner::press}},
+                           wants.back(), sticks, weights));
+                const Screen screen(wants.back(), bank, weights);
+                const Tried tried = screen.tried(stack.layers, stack.tones, bank.all());
+                worked.line("  without").figure(tried.without).line("  with");
+                for (std::size_t at = 0; at < tried.with.size(); at += 3)
+                    if (std::isfinite(tried.with[at].cost)) worked.figure(tried.with[at].cost);
+                for (const int layers : {1, 3, 5})
+                    for (const Stack& found : searched(wants.back(), bank, SearchWidth{.layers = layers}, weights))
+                        add(found);
             }
+            // More layers than are tried with all their pressures, over more tones than are looked round.
+            const Want many = wantOf(sticks, on, 40, random);
+            const Screen screen(many, bank, weights);
+            for (const int layers : {4, 5}) {
+                std::vector<StackLayer> deep;
+                for (int k = 0; k < layers; ++k) deep.push_back({3 * k, pigment::Manner(k % 3)});
+                std::ranges::sort(deep, {}, [&](const StackLayer& layer) { return bank.indexOf(layer); });
+                const Tried tried = screen.tried(deep, screen.judged(deep).tones, bank.all());
+                worked.line("  deep, without").figure(tried.without).line("  with");
+                for (std::size_t at = 0; at < tried.with.size(); at += 3)
+                    if (std::isfinite(tried.with[at].cost)) worked.figure(tried.with[at].cost);
+            }
+            for (const auto& [limit, width] :
+                 {std::pair{2, SearchWidth{}}, std::pair{5, SearchWidth{}}, std::pair{9, SearchWidth{}},
+                  std::pair{4, SearchWidth{.layers = 5, .swaps = 6, .swapRounds = 3}},
+                  std::pair{8, SearchWidth{.layers = 5, .swaps = 6, .swapRounds = 3}}}) {
+                const auto palette = choosePalette(wants, bank, limit, width, weights, usualStickPrice, {});
+                QVERIFY(palette.has_value());
+                worked.line("  palette").figure(palette->cost);
+                for (const int stick : palette->sticks) worked.figure(stick);
+                for (const Stack& stack : palette->stacks) add(stack);
+            }
+        }
         const pigment::Patch on = ground("#c2ab86");
         std::vector<int> all(sticks.size());
         std::iota(all.begin(), all.end(), 0);
@@ -93,7 +96,7 @@ class TestMatching : public QObject {
             mixture(found.nearest);
             for (const Mixture& mixed : found.mixed) mixture(mixed);
         }
-        QCOMPARE(worked.against(TEST_OWN "/matching/worked/costs.txt"), QString());
+        if (looked == int(sheets.size())) QCOMPARE(worked.against(TEST_OWN "/matching/worked/costs.txt"), QString());
     }
 
     void stacksAreNearlyAsGoodAsTryingEverything() {

@@ -105,6 +105,17 @@ class TestFades : public QObject {
             const LayerPlace place = step.layers.front();
             cv::Mat more = mapOf(plan, step) > plan.pressures[std::size_t(place.layer)];
             QCOMPARE(cv::countNonZero(more & (plan.stackMap == place.stack)), 0);
+            // Its pressure thins out as its marks do.
+            const cv::Mat map = mapOf(plan, step);
+            for (int y = 0; y < height; y += 7)
+                for (int x = first; x <= last; ++x) {
+                    const double share = plan.runIn.share.at<uchar>(y, x) / 255.0;
+                    const auto& laid =
+                        plan.stackMap.at<int>(y, x) == place.stack ? plan.pressures : plan.runIn.pressures;
+                    const double part = plan.stackMap.at<int>(y, x) == place.stack ? 1 - share : share;
+                    const double wanted = part * laid[std::size_t(place.layer)].at<uchar>(y, x);
+                    if (share > 0) QVERIFY(std::fabs(map.at<uchar>(y, x) - wanted) <= 1);
+                }
         }
         // It brings the sheet no farther from what is wanted.
         const auto off = [](const Plan& it) {

@@ -299,6 +299,17 @@ class TestReference : public QObject {
         add("GIF", {gif.begin(), gif.end()}, ProblemKind::pictureUnknown);
         // RFC 9649: an extended header that says that frames follow.
         const std::string moving("RIFF\x1E\0\0\0WEBPVP8X\x0A\0\0\0\x02\0\0\0\x3F\0\0\x3F\0\0", 30);
+        add("WebP of 20 bytes", {moving.begin(), moving.begin() + 20}, ProblemKind::pictureTruncated);
+        // Whole by its end marker, but its frame header (ITU-T T.81, B.2.2) tells of far more than so few bytes can
+        // hold.
+        auto hollow = encoded(photo(), ".jpg");
+        for (std::size_t i = 2; hollow[i] == 0xFF; i += 2 + std::size_t(hollow[i + 2]) * 256 + hollow[i + 3])
+            if (hollow[i + 1] == 0xC0) {
+                hollow[i + 5] = hollow[i + 7] = 9000 >> 8;
+                hollow[i + 6] = hollow[i + 8] = 9000 & 255;
+                break;
+            }
+        add("hollow JPEG", hollow, ProblemKind::pictureTruncated);
         add("animated WebP", {moving.begin(), moving.end()}, ProblemKind::pictureMoving);
         add("cut profile", withProfile(encoded(photo(), ".jpg"), std::vector<std::uint8_t>(90, 1)),
             ProblemKind::pictureProfile);

@@ -2,12 +2,16 @@
 // stands low on the left, a little behind the hills.
 #version 3.7;
 #include "functions.inc"
+// Ids=1 renders, without light, what is one thing to an artist in a grey of its own: 20 times its number (see render).
+#ifndef (Ids) #declare Ids = 0; #end
+#macro Part(Number) texture { pigment { color srgb Number * 20 / 255 } finish { ambient 0 diffuse 0 emission 1 } } #end
 
 #ifndef (Fine) #declare Fine = 1; #end   // 0: quick look
 
 global_settings {
   assumed_gamma 1.0
   max_trace_level 6
+  #if (!Ids)
   radiosity {
     pretrace_start 0.08
     pretrace_end 0.02
@@ -17,6 +21,7 @@ global_settings {
     recursion_limit 1
     brightness 1.3
   }
+  #end
 }
 
 camera {
@@ -39,6 +44,9 @@ light_source {
   jitter
 }
 
+#if (Ids)
+background { color srgb 1 * 20 / 255 }
+#else
 sky_sphere {
   pigment {
     gradient y
@@ -64,10 +72,13 @@ sky_sphere {
     rotate z*4
   }
 }
+#end
 
 // Thin haze up to the ridges, thick mist low in the valley; the sky above stays clear.
+#if (!Ids)
 fog { fog_type 2 distance 760 fog_offset 20 fog_alt 30 color rgb <1.02, 0.98, 1.04> }
 fog { fog_type 2 distance 85 fog_offset 5 fog_alt 3.4 color rgb <1.45, 1.34, 1.26> turbulence <18, 4, 18> turb_depth 0.55 }
+#end
 
 // ---- land --------------------------------------------------------------------------------------------
 
@@ -122,10 +133,28 @@ fog { fog_type 2 distance 85 fog_offset 5 fog_alt 3.4 color rgb <1.45, 1.34, 1.2
   finish { diffuse 0.9 }
 }
 
+// The part that a place belongs to: the near hill on the left, the hut's, those behind them, the one in front.
+#declare fLeft = function(x, z) { fRidge(x, z, -62, -38, 46, 60, 40) }
+#declare fHut = function(x, z) { fRidge(x, z, 74, 14, 44, 46, 46) }
+#declare fBehindLeft = function(x, z) { max(fRidge(x, z, -48, 70, 50, 40, 40), fRidge(x, z, -112, 150, 80, 50, 64)) }
+#declare fBehind = function(x, z) { max(fRidge(x, z, 34, 118, 66, 36, 42), fRidge(x, z, 120, 190, 90, 46, 72)) }
+#declare fFront = function(x, z) { fRidge(x, z, 20, -128, 90, 34, 27) }
+#declare fMost = function(x, z) { max(fLeft(x, z), fHut(x, z), fBehindLeft(x, z), fBehind(x, z), fFront(x, z)) }
+#declare fHill = function(x, z) {
+  select(fLeft(x, z) - fMost(x, z), select(fHut(x, z) - fMost(x, z), select(fBehindLeft(x, z) - fMost(x, z), select(fBehind(x, z) - fMost(x, z), 9.5, 8.5), 7.5), 6.5), 5.5)
+}
+
 height_field {
   function Res, Res { fTea(X0 + x*(X1 - X0), Z0 + (1 - y)*(Z1 - Z0), fLand(X0 + x*(X1 - X0), Z0 + (1 - y)*(Z1 - Z0)))/HMax }
   scale <X1 - X0, HMax, Z1 - Z0>
   translate <X0, 0, Z0>
+  #if (Ids)
+  // by the hill that it belongs to
+  texture {
+    pigment { function { fHill(x, z) / 10 } color_map { #local I = 0; #while (I < 10) [I/10 color srgb I * 20 / 255] [(I + 1)/10 color srgb I * 20 / 255] #local I = I + 1; #end } }
+    finish { ambient 0 diffuse 0 emission 1 }
+  }
+  #else
   texture {
     // hedge or path, by where the land's height falls in its terrace
     pigment_pattern {
@@ -139,10 +168,11 @@ height_field {
       [1.00 Tea]
     }
   }
+  #end
 }
 
 // Far ranges, each paler than the one before.
-#macro Range(Z, Base, High, Seed, Tone)
+#macro Range(Number, Z, Base, High, Seed, Tone)
   prism {
     linear_sweep
     linear_spline
@@ -158,13 +188,15 @@ height_field {
     , <900, -60>
     rotate x*-90
     translate z*Z
+    #if (Ids) Part(Number) #else
     pigment { color rgb Tone }
     finish { diffuse 0.7 }
+    #end
   }
 #end
-Range(330, 26, 84, 3.7, <0.10, 0.15, 0.17>)
-Range(520, 44, 120, 11.2, <0.11, 0.15, 0.21>)
-Range(820, 66, 190, 21.9, <0.13, 0.17, 0.26>)
+Range(4, 330, 26, 84, 3.7, <0.10, 0.15, 0.17>)
+Range(3, 520, 44, 120, 11.2, <0.11, 0.15, 0.21>)
+Range(2, 820, 66, 190, 21.9, <0.13, 0.17, 0.26>)
 
 // ---- trees -------------------------------------------------------------------------------------------
 
@@ -180,7 +212,9 @@ Range(820, 66, 190, 21.9, <0.13, 0.17, 0.26>)
   }
   finish { diffuse 0.9 }
 }
+#if (Ids) #declare Leaf = Part(10) #end
 #declare Bark = texture { pigment { color rgb <0.085, 0.062, 0.046> } normal { wrinkles 0.6 scale <0.2, 1, 0.2> } finish { diffuse 0.85 } }
+#if (Ids) #declare Bark = Part(10) #end
 
 // A shade tree: a leaning trunk with a few boughs, each with a cloud of small leaf clumps.
 #macro Tree(Seed, Height)
@@ -241,6 +275,7 @@ Plant(103, 9, 24, 22)
   normal { gradient x 0.9 ramp_wave scale 0.34 }
   finish { diffuse 0.9 }
 }
+#if (Ids) #declare Plank = Part(11) #end
 #declare Tin = texture {
   pigment {
     bozo
@@ -256,6 +291,7 @@ Plant(103, 9, 24, 22)
   }
   finish { diffuse 0.55 specular 0.45 roughness 0.06 metallic 0.5 reflection { 0.10 metallic } }
 }
+#if (Ids) #declare Tin = Part(12) #end
 // One slope of the roof: corrugations run down it.
 #declare Slope = union {
   #local I = 0;
@@ -278,11 +314,11 @@ Plant(103, 9, 24, 22)
     box { <-3.0, 0.8, -3.0>, <-1.9, 2.0, -2.5> }
     texture { Plank }
   }
-  box { <-1.0, -3, -2.55>, <0.3, 2.1, -2.5> pigment { color rgb <0.045, 0.035, 0.030> } }
-  box { <1.5, 0.8, -2.55>, <2.8, 2.0, -2.5> pigment { color rgb <0.9, 0.55, 0.22> } finish { emission 0.5 diffuse 0.3 } }
+  box { <-1.0, -3, -2.55>, <0.3, 2.1, -2.5> #if (Ids) Part(11) #else pigment { color rgb <0.045, 0.035, 0.030> } #end }
+  box { <1.5, 0.8, -2.55>, <2.8, 2.0, -2.5> #if (Ids) Part(11) #else pigment { color rgb <0.9, 0.55, 0.22> } finish { emission 0.5 diffuse 0.3 } #end }
   box { <2.10, 0.8, -2.75>, <2.20, 2.0, -2.6> texture { Plank } }
   box { <1.5, 1.36, -2.75>, <2.8, 1.44, -2.6> texture { Plank } }
-  box { <-3.0, 0.8, -2.55>, <-1.9, 2.0, -2.5> pigment { color rgb <0.050, 0.050, 0.055> } }
+  box { <-3.0, 0.8, -2.55>, <-1.9, 2.0, -2.5> #if (Ids) Part(11) #else pigment { color rgb <0.050, 0.050, 0.055> } #end }
   object { Slope rotate x*-33 translate y*5.05 }
   object { Slope rotate x*-33 translate y*5.05 scale <1, 1, -1> }
   cylinder { <2.3, 3.5, 1.2>, <2.3, 6.4, 1.2>, 0.22 texture { Tin } }

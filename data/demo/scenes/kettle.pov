@@ -2,12 +2,16 @@
 // on a slate shelf by a window. Units are centimetres; y is up; the window is on the left.
 #version 3.7;
 #include "functions.inc"
+// Ids=1 renders, without light, what is one thing to an artist in a grey of its own: 20 times its number (see render).
+#ifndef (Ids) #declare Ids = 0; #end
+#macro Part(Number) texture { pigment { color srgb Number * 20 / 255 } finish { ambient 0 diffuse 0 emission 1 } } #end
 
 #ifndef (Samples) #declare Samples = 11; #end
 
 global_settings {
   assumed_gamma 1.0
   max_trace_level 10
+  #if (!Ids)
   radiosity {
     pretrace_start 0.08
     pretrace_end 0.02
@@ -20,6 +24,7 @@ global_settings {
     minimum_reuse 0.008
     brightness 1.0
   }
+  #end
 }
 
 #declare Focus = <2, 10, -6>;
@@ -30,11 +35,13 @@ camera {
   right x*4/3
   look_at <2.2, 11.9, 0>
   angle 33
+  #if (!Ids)
   focal_point Focus
   aperture 2.2
   blur_samples Samples
   confidence 0.9
   variance 1/1500
+  #end
 }
 
 // ---- light ------------------------------------------------------------------------------------------
@@ -89,6 +96,7 @@ union {
   }
   finish { diffuse 0.85 roughness 0.2 specular 0.02 }
 }
+#if (Ids) #declare Plaster = Part(1) #end
 
 plane { -z, -34 texture { Plaster } }                                          // wall behind
 box { <-96, -40, 36>, <-95, 120, -150> texture { Plaster } }                   // wall with the window
@@ -122,6 +130,7 @@ plane { z, -170 pigment { color rgb <0.20, 0.18, 0.17> } finish { diffuse 0.7 } 
   }
   finish { diffuse 0.85 specular 0.14 roughness 0.045 reflection { 0.01, 0.16 fresnel on } conserve_energy }
 }
+#if (Ids) #declare Slate = Part(2) #end
 // A slab with a rounded front edge.
 union {
   box { <-111, -4.2, -18.2>, <111, 0, 34> }
@@ -163,10 +172,12 @@ union {
     conserve_energy
   }
 }
+#if (Ids) #declare Copper = Part(3) #end
 #declare DarkCopper = texture {
   pigment { color rgb <0.30, 0.115, 0.065> }
   finish { diffuse 0.35 specular 0.4 roughness 0.04 metallic reflection { 0.20, 0.36 metallic } conserve_energy }
 }
+#if (Ids) #declare DarkCopper = Part(3) #end
 
 #declare Kettle = union {
   lathe {
@@ -241,13 +252,14 @@ object { Kettle rotate y*-14 translate <-9.5, 0.1, 6.5> }
 }
 
 // Lies along x with the stem at +x.
-#declare Aubergine = union {
+#macro Aubergine(Number)
+union {
   sphere_sweep {
     b_spline 8,
     <-10.2, 0.1, 0.3>, 3.6, <-8.2, 0, 0>, 4.4, <-5.2, -0.1, -0.2>, 4.75, <-1.8, 0.1, -0.3>, 4.35, <1.8, 0.45, -0.2>, 3.55,
     <5.0, 0.9, 0.1>, 2.85, <7.6, 1.35, 0.4>, 2.4, <9.4, 1.7, 0.6>, 1.9
     tolerance 0.0001
-    texture { Skin }
+    #if (Ids) Part(Number) #else texture { Skin } #end
     interior { ior 1.5 }
   }
   union {
@@ -267,11 +279,12 @@ object { Kettle rotate y*-14 translate <-9.5, 0.1, 6.5> }
       tolerance 0.0001
     }
     translate <0.05, 1.25, 0.35>
-    texture { Calyx }
+    #if (Ids) Part(Number) #else texture { Calyx } #end
   }
 }
-object { Aubergine rotate x*35 rotate y*-38 translate <10.2, 4.75, -9.0> }
-object { Aubergine scale 0.93 rotate x*-60 rotate y*24 translate <24.6, 4.3, -3.5> }
+#end
+object { Aubergine(4) rotate x*35 rotate y*-38 translate <10.2, 4.75, -9.0> }
+object { Aubergine(5) scale 0.93 rotate x*-60 rotate y*24 translate <24.6, 4.3, -3.5> }
 
 // ---- bowl with eggs ----------------------------------------------------------------------------------
 
@@ -291,6 +304,7 @@ object { Aubergine scale 0.93 rotate x*-60 rotate y*24 translate <24.6, 4.3, -3.
   normal { bumps 0.04 scale <3, 0.5, 3> }
   finish { diffuse 0.82 specular 0.35 roughness 0.02 reflection { 0.02, 0.5 fresnel on } conserve_energy }
 }
+#if (Ids) #declare Glaze = Part(6) #end
 #declare Bowl = lathe {
   cubic_spline 19,
   <2.8, 0.9>, <3.4, 0.0>, <4.1, 0.05>, <4.35, 0.6>, <4.5, 1.0>, <6.6, 2.2>, <8.3, 4.0>, <9.35, 6.2>, <9.7, 7.5>,
@@ -303,6 +317,7 @@ object { Aubergine scale 0.93 rotate x*-60 rotate y*24 translate <24.6, 4.3, -3.
   union {
     intersection { sphere { 0, 1 scale <2.25, 3.25, 2.25> } plane { -y, 0 } }
     intersection { sphere { 0, 1 scale <2.25, 2.45, 2.25> } plane { y, 0 } }
+    #if (Ids) Part(7) #else
     texture {
       pigment {
         granite
@@ -317,6 +332,7 @@ object { Aubergine scale 0.93 rotate x*-60 rotate y*24 translate <24.6, 4.3, -3.
       normal { bumps 0.09 scale 0.12 }
       finish { diffuse 0.88 specular 0.08 roughness 0.07 }
     }
+    #end
   }
 #end
 
@@ -399,6 +415,7 @@ mesh2 {
     #end
   }
   uv_mapping
+  #if (Ids) Part(8) #else
   texture {
     pigment {
       gradient x
@@ -425,6 +442,7 @@ mesh2 {
     }
     finish { diffuse 0.85 specular 0.02 roughness 0.2 }
   }
+  #end
   rotate y*9
   translate <-22.0, 0.05, -2.6>
 }

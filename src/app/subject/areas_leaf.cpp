@@ -380,6 +380,7 @@ QStringList AreasLeaf::sentences() const {
                      .arg(names[index])
                      .arg(std::lround(area.share * 100))
                      .arg(wording::planeWord(area.plane));
+    if (const QString why = wording::planeWhySentence(area, names); !why.isEmpty()) sentences << why;
     if (index < int(triads_->triads().size()))
         sentences << tr("Its light: %1.").arg(wording::lightOnArea(triads_->triads()[std::size_t(index)]));
     if (const QString edges = wording::edgesSentence(subject::meetingsOf(reading->areas, reading->edges, index), names);
