@@ -142,8 +142,8 @@ void recogniseOutdoors(Areas& areas, const std::vector<AreaLook>& looks) {
     }
 }
 
-/// The area that holds the eye by itself: against the whole in chroma or value, sharp, near the middle, neither tiny
-/// nor the background.
+/// The area that holds the eye by itself: against the whole in chroma or value, sharp, near and near the
+/// middle, neither tiny nor the background.
 void proposeAbout(std::vector<Area>& list, const std::vector<AreaLook>& looks) {
     colour::Lab whole;
     double sharpness = 1e-6;
@@ -162,7 +162,8 @@ void proposeAbout(std::vector<Area>& list, const std::vector<AreaLook>& looks) {
         const double apart = std::hypot(area.colour.L - whole.L, area.colour.a - whole.a, area.colour.b - whole.b);
         const double offCentre = std::hypot(area.centreX - 0.5, area.centreY - 0.5);
         const double sharp = std::clamp(looks[i].texture / sharpness, 0.5, 2.0);
-        const double pull = apart * std::sqrt(area.share * sharp) * (1.2 - offCentre);
+        const double nearness = area.plane == Plane::foreground ? 1 : 0.6;
+        const double pull = nearness * apart * std::sqrt(area.share * sharp) * std::pow(1.1 - offCentre, 2);
         if (pull <= most) continue;
         most = pull;
         best = &area;

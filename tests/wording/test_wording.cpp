@@ -130,6 +130,36 @@ class TestWording : public QObject {
             QVERIFY(wording::planeSentence({0, subject::PlaneFault::Kind(i), 1.4}, "hill").startsWith("hill"));
     }
 
+    /// How an area lies and ends, with every cue told.
+    void areasAreToldWithTheirWhy() {
+        using subject::PlaneCue;
+        const QStringList names{"wall", "jug", "cloth"};
+        subject::Area area;
+        QVERIFY(wording::planeWhySentence(area, names).isEmpty());
+        area.plane = subject::Plane::foreground;
+        area.planeWhy = {{PlaneCue::Kind::before, 0}, {PlaneCue::Kind::standsLow}};
+        QCOMPARE(wording::planeWhySentence(area, names),
+                 QStringLiteral("Put in the foreground: it stands before wall, it stands low."));
+        std::set<QString> told;
+        for (int kind = 0; kind <= int(PlaneCue::Kind::calmer); ++kind) {
+            area.planeWhy = {{PlaneCue::Kind(kind), 1}};
+            told.insert(wording::planeWhySentence(area, names));
+        }
+        QCOMPARE(told.size(), std::size_t(PlaneCue::Kind::calmer) + 1);
+        const std::vector<subject::Meeting> meetings{
+            {2, 0.4, {0.1, 0.5, 0.4}}, {0, 0.2, {1, 0, 0}}, {1, 0.01, {1, 0, 0}}};
+        QCOMPARE(wording::edgesSentence(meetings, names),
+                 QStringLiteral("Its edges: soft and lost against cloth; hard against wall."));
+        QVERIFY(wording::edgesSentence({}, names).isEmpty());
+        for (const auto what : {subject::Recognised::face, subject::Recognised::catFace, subject::Recognised::leftEye,
+                                subject::Recognised::rightEye, subject::Recognised::sky, subject::Recognised::water,
+                                subject::Recognised::foliage}) {
+            QVERIFY(!wording::recognisedWord(what).isEmpty());
+            QVERIFY(wording::recognisedBy(what).startsWith("Taken for"));
+        }
+        QVERIFY(wording::recognisedBy(subject::Recognised::nothing).isEmpty());
+    }
+
     void differencesAreToldAsArtistsDo() {
         QCOMPARE(wording::differenceWords({50, 0, 0}, {50, 0, 0}), QStringLiteral("matches"));
         QVERIFY(wording::differenceWords({50, 0, 0}, {44.8, 0, 0}).contains("half a step too dark"));

@@ -3,7 +3,8 @@
 //     fit_areas 0 SCENE.jpg...         only tells how near the areas of the present weights are (of each scene, with
 //                                      TELL=1 in the environment)
 //     fit_areas climb SCENE.jpg...     changes the weights at random, as long as it is left running, and keeps what
-//                                      covers the things better and finds more of their borders
+//     covers
+//                                      the things better
 // In each round the pieces of every scene join by the weights so far, but never wrongly; of each pair whose turn it was
 // its terms and whether it was two things are kept (as J. Nunez-Iglesias et al., 2013), and two logistic regressions
 // give the next weights.
@@ -156,13 +157,8 @@ void tell(const std::vector<KnownScene>& scenes, const JoinWeights& weights) {
 
 /// A scene with what does not depend on weights.
 struct Prepared {
-    struct TrueBorder {
-        int one, other;  // pieces of two things that touch
-        double length;
-    };
     Regions regions;
     std::vector<Things> things;
-    std::vector<TrueBorder> borders;
     double pixels;
     int wanted;
 };
@@ -170,21 +166,12 @@ struct Prepared {
 Prepared prepared(const KnownScene& scene, double squint) {
     const cv::Mat soft = squinted(scene.lab, squint);
     const cv::Mat pieces = piecesOf(soft);
-    Prepared made{Regions(pieces, labelCount(pieces), scene.lab, soft),
-                  thingsIn(pieces, scene.truth),
-                  {},
-                  double(pieces.total()),
-                  scene.things};
-    for (int i = 0; i < int(made.regions.all.size()); ++i)
-        for (const auto& [k, border] : made.regions.all[std::size_t(i)].borders)
-            if (i < k && mostOf(made.things[std::size_t(i)]) != mostOf(made.things[std::size_t(k)]))
-                made.borders.push_back({i, k, border.pixels});
-    return made;
+    return {Regions(pieces, labelCount(pieces), scene.lab, soft), thingsIn(pieces, scene.truth), double(pieces.total()),
+            scene.things};
 }
 
-/// How well the areas cover the things and how much of their borders they find, at their true number and at half as
-/// many again.
-double nearnessBy(Prepared scene, const JoinWeights& weights) {
+/// How well the areas cover the things, at their true number and at half as many again.
+double coveringBy(Prepared scene, const JoinWeights& weights) {
     const auto covering = [&] {
         std::map<int, double> best, size;
         for (std::size_t i = 0; i < scene.things.size(); ++i)
@@ -198,27 +185,12 @@ double nearnessBy(Prepared scene, const JoinWeights& weights) {
         for (const auto& [thing, overlap] : best) sum += overlap * size[thing] / scene.pixels;
         return sum;
     };
-    std::vector<int> into(scene.things.size());
-    std::iota(into.begin(), into.end(), 0);
-    const auto found = [&] {
-        double all = 0, two = 0;
-        for (const auto& [one, other, length] : scene.borders) {
-            const auto at = [&](int piece) {
-                while (into[std::size_t(piece)] != piece) piece = into[std::size_t(piece)];
-                return piece;
-            };
-            all += length;
-            if (at(one) != at(other)) two += length;
-        }
-        return two / std::max(1.0, all);
-    };
     int left = 0;
     for (const Region& region : scene.regions.all) left += region.alive;
     double sum = 0;
     const auto join = [&](int kept, int gone) {
-        if (left == scene.wanted || left == scene.wanted * 3 / 2) sum += (covering() + found()) / 2;
+        if (left == scene.wanted || left == scene.wanted * 3 / 2) sum += covering();
         --left;
-        into[std::size_t(gone)] = kept;
         for (const auto& [thing, pixels] : scene.things[std::size_t(gone)])
             scene.things[std::size_t(kept)][thing] += pixels;
         return true;
@@ -247,7 +219,7 @@ void climb(const std::vector<KnownScene>& scenes) {
     const auto judged = [&](const JoinWeights& weights) {
         std::vector<double> each(all.size());
         common::forEachIndex(int(all.size()),
-                             [&](int i) { each[std::size_t(i)] = nearnessBy(all[std::size_t(i)], weights); });
+                             [&](int i) { each[std::size_t(i)] = coveringBy(all[std::size_t(i)], weights); });
         return std::accumulate(each.begin(), each.end(), 0.0) / double(each.size());
     };
     std::mt19937 random(1);
