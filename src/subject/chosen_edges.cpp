@@ -5,6 +5,7 @@
 #include <opencv2/core.hpp>
 #include <opencv2/imgproc.hpp>
 
+#include "subject/border_walk.h"
 #include "subject/samples.h"
 
 namespace subject {
@@ -14,17 +15,12 @@ namespace {
 /// 0 at pixels of the border that are to be changed, 255 elsewhere.
 cv::Mat besideBorder(const cv::Mat& map, const cv::Mat& edges, int one, int other, Edge edge) {
     cv::Mat beside(map.size(), CV_8U, cv::Scalar(255));
-    const auto look = [&](const cv::Point& here, const cv::Point& there) {
-        const int a = map.at<int>(here), b = map.at<int>(there);
-        if (a == b || std::minmax(a, b) != std::minmax(one, other)) return;
+    alongBorders(map, [&](cv::Point here, cv::Point step) {
+        const cv::Point there = here + step;
+        if (std::minmax(map.at<int>(here), map.at<int>(there)) != std::minmax(one, other)) return;
         for (const cv::Point& pixel : {here, there})
             if (edges.at<uchar>(pixel) != 1 + int(edge)) beside.at<uchar>(pixel) = 0;
-    };
-    for (int y = 0; y < map.rows; ++y)
-        for (int x = 0; x < map.cols; ++x) {
-            if (x + 1 < map.cols) look({x, y}, {x + 1, y});
-            if (y + 1 < map.rows) look({x, y}, {x, y + 1});
-        }
+    });
     return beside;
 }
 

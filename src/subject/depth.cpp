@@ -5,6 +5,8 @@
 #include <opencv2/core.hpp>
 #include <opencv2/imgproc.hpp>
 
+#include "subject/border_walk.h"
+
 namespace subject {
 
 namespace {
@@ -21,12 +23,10 @@ class Overlaps {
                    0, 0, cv::INTER_NEAREST);
         std::vector<std::vector<cv::Point>> places(count_);
         for (int y = 0; y < map.rows; ++y)
-            for (int x = 0; x < map.cols; ++x) {
-                const int here = map.at<int>(y, x);
-                places[std::size_t(here)].emplace_back(x, y);
-                if (x + 1 < map.cols) touch(here, map.at<int>(y, x + 1));
-                if (y + 1 < map.rows) touch(here, map.at<int>(y + 1, x));
-            }
+            for (int x = 0; x < map.cols; ++x) places[std::size_t(map.at<int>(y, x))].emplace_back(x, y);
+        alongBorders(map, [&](cv::Point pixel, cv::Point step) {
+            touch(std::size_t(map.at<int>(pixel)), std::size_t(map.at<int>(pixel + step)));
+        });
         for (std::size_t area = 0; area < count_; ++area) {
             if (places[area].empty()) continue;
             std::vector<cv::Point> hull;
@@ -48,10 +48,9 @@ class Overlaps {
     double touches(std::size_t area, std::size_t other) const { return touches_[area * count_ + other]; }
 
  private:
-    void touch(int one, int other) {
-        if (one == other) return;
-        touches_[std::size_t(one) * count_ + std::size_t(other)] += 1;
-        touches_[std::size_t(other) * count_ + std::size_t(one)] += 1;
+    void touch(std::size_t one, std::size_t other) {
+        touches_[one * count_ + other] += 1;
+        touches_[other * count_ + one] += 1;
     }
 
     std::size_t count_;

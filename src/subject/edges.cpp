@@ -7,6 +7,7 @@
 #include <opencv2/imgproc.hpp>
 
 #include "common/naming.h"
+#include "subject/border_walk.h"
 
 namespace subject {
 
@@ -24,17 +25,6 @@ struct Reach {
         along = std::max(2, longSide / 64);
     }
 };
-
-/// Calls at(pixel, step) for every two pixels beside each other that lie in different areas; the other is pixel + step.
-template <typename At>
-void alongBorders(const cv::Mat& map, const At& at) {
-    for (int y = 0; y < map.rows; ++y)
-        for (int x = 0; x < map.cols; ++x)
-            for (const cv::Point step : {cv::Point(1, 0), cv::Point(0, 1)})
-                if (x + step.x < map.cols && y + step.y < map.rows &&
-                    map.at<int>(y, x) != map.at<int>(y + step.y, x + step.x))
-                    at(cv::Point(x, y), step);
-}
 
 /// How far the colours are apart that lie `reach` pixels on either side of a border. A difference of hue alone is seen
 /// less as an edge than one of value.

@@ -8,6 +8,7 @@
 #include <vector>
 
 #include "common/parallel.h"
+#include "subject/border_walk.h"
 
 namespace subject {
 
@@ -16,13 +17,7 @@ namespace {
 /// 255 where a pixel of another label is at most `reach` away.
 cv::Mat nearBorders(const cv::Mat& labels, int reach) {
     cv::Mat borders(labels.size(), CV_8U, cv::Scalar(0));
-    for (int y = 0; y < labels.rows; ++y)
-        for (int x = 0; x < labels.cols; ++x) {
-            const int label = labels.at<int>(y, x);
-            if ((x + 1 < labels.cols && labels.at<int>(y, x + 1) != label) ||
-                (y + 1 < labels.rows && labels.at<int>(y + 1, x) != label))
-                borders.at<uchar>(y, x) = 255;
-        }
+    alongBorders(labels, [&](cv::Point pixel, cv::Point) { borders.at<uchar>(pixel) = 255; });
     cv::dilate(borders, borders, cv::getStructuringElement(cv::MORPH_RECT, {2 * reach + 1, 2 * reach + 1}));
     return borders;
 }

@@ -37,6 +37,15 @@ Study withEdge(Study study, Edge edge) {
     return study;
 }
 
+const Plan& sharpPlan() {
+    static const Plan plan = planOf(twoWalls(0));
+    return plan;
+}
+const Plan& turningPlan() {
+    static const Plan plan = planOf(twoWalls(24));
+    return plan;
+}
+
 /// The same plan with every layer ending at its border.
 Plan unfaded(Plan plan) {
     plan.runIn = {};
@@ -76,13 +85,13 @@ class TestFades : public QObject {
 
  private Q_SLOTS:
     void layersStopAtAHardEdge() {
-        const Plan plan = planOf(twoWalls(0));
+        const Plan& plan = sharpPlan();
         QVERIFY(plan.runIn.share.empty());
         for (const Step& step : plan.steps) QVERIFY(runsOutInto(plan, step).empty());
     }
 
     void layersRunOutOverASoftEdge() {
-        const Plan plan = planOf(twoWalls(24));
+        const Plan& plan = turningPlan();
         QCOMPARE(plan.stacks.size(), std::size_t(2));
         const auto [first, last] = fadedColumns(plan);
         int border = 0;
@@ -128,7 +137,7 @@ class TestFades : public QObject {
 
     /// What the artist says of an edge changes what is wanted, and the sheet follows.
     void theSheetFollowsTheEdgeThatIsChosen() {
-        const double hard = steepest(planOf(twoWalls(0)));
+        const double hard = steepest(sharpPlan());
         const Plan soft = planOf(withEdge(twoWalls(0), Edge::soft)), lost = planOf(withEdge(twoWalls(0), Edge::lost));
         QVERIFY2(steepest(soft) < 0.75 * hard, qPrintable(QString("%1 of %2").arg(steepest(soft)).arg(hard)));
         QVERIFY2(steepest(lost) < 0.75 * hard, qPrintable(QString("%1 of %2").arg(steepest(lost)).arg(hard)));
@@ -137,7 +146,7 @@ class TestFades : public QObject {
         QVERIFY(last - first > fadedColumns(soft).second - fadedColumns(soft).first);
         const Plan sharpened = planOf(withEdge(twoWalls(24), Edge::hard));
         QVERIFY(sharpened.runIn.share.empty());
-        QVERIFY(steepest(sharpened) > 1.3 * steepest(planOf(twoWalls(24))));
+        QVERIFY(steepest(sharpened) > 1.3 * steepest(turningPlan()));
     }
 };
 
