@@ -154,7 +154,7 @@ QString edgesSentence(const std::vector<subject::Meeting>& meetings, const QStri
     return parts.isEmpty() ? QString() : say("Its edges: %1.").arg(parts.join(QStringLiteral("; ")));
 }
 
-QString planeWhySentence(const subject::Area& area, const QStringList& names) {
+QString planeWhyWords(const subject::Area& area, const QStringList& names) {
     using Kind = subject::PlaneCue::Kind;
     QStringList cues;
     for (const subject::PlaneCue& cue : area.planeWhy) switch (cue.kind) {
@@ -177,8 +177,7 @@ QString planeWhySentence(const subject::Area& area, const QStringList& names) {
                 cues << say("it is calmer than most");
                 break;
         }
-    return cues.isEmpty() ? QString()
-                          : say("Put in the %1: %2.").arg(planeWord(area.plane), cues.join(QStringLiteral(", ")));
+    return cues.join(QStringLiteral(", "));
 }
 
 QString planeWord(subject::Plane plane) {

@@ -35,9 +35,8 @@ QString edgeWord(subject::Edge edge);
 /// How an area meets its neighbours: "Its edges: hard against the wall; soft against the table." Empty for none.
 QString edgesSentence(const std::vector<subject::Meeting>& meetings, const QStringList& names);
 QString planeWord(subject::Plane plane);
-/// By what an area was put in its plane: "It stands low in the picture and before the wall."; empty where nothing
-/// tells.
-QString planeWhySentence(const subject::Area& area, const QStringList& names);
+/// By what an area was put in its plane: "it stands before the wall, it stands low"; empty where nothing tells.
+QString planeWhyWords(const subject::Area& area, const QStringList& names);
 /// "as near as can be".
 QString groupingWord(subject::Grouping grouping);
 /// What such a grouping is good for.

@@ -175,9 +175,13 @@ class TestApp : public QObject {
         QVERIFY(!window->session().study().paper.empty());
         QVERIFY(planned(*window));
         QVERIFY(window->session().plan()->paper.id != first);
+        // It is the one that is looked at, and told of.
+        const auto head = [&] { return window->margin().text().head.toStdString(); };
+        QCOMPARE(head(), window->session().plan()->paper.name);
         window->session().history().undo();
         QVERIFY(planned(*window));
         QCOMPARE(window->session().plan()->paper.id, first);
+        QCOMPARE(head(), window->session().plan()->paper.name);
     }
 
     void theScrubberLaysTheSteps() {

@@ -135,15 +135,14 @@ class TestWording : public QObject {
         using subject::PlaneCue;
         const QStringList names{"wall", "jug", "cloth"};
         subject::Area area;
-        QVERIFY(wording::planeWhySentence(area, names).isEmpty());
+        QVERIFY(wording::planeWhyWords(area, names).isEmpty());
         area.plane = subject::Plane::foreground;
         area.planeWhy = {{PlaneCue::Kind::before, 0}, {PlaneCue::Kind::standsLow}};
-        QCOMPARE(wording::planeWhySentence(area, names),
-                 QStringLiteral("Put in the foreground: it stands before wall, it stands low."));
+        QCOMPARE(wording::planeWhyWords(area, names), QStringLiteral("it stands before wall, it stands low"));
         std::set<QString> told;
         for (int kind = 0; kind <= int(PlaneCue::Kind::calmer); ++kind) {
             area.planeWhy = {{PlaneCue::Kind(kind), 1}};
-            told.insert(wording::planeWhySentence(area, names));
+            told.insert(wording::planeWhyWords(area, names));
         }
         QCOMPARE(told.size(), std::size_t(PlaneCue::Kind::calmer) + 1);
         const std::vector<subject::Meeting> meetings{

@@ -165,10 +165,14 @@ void PaperStation::take(const std::string& id) {
 
 void PaperStation::refresh() {
     const auto plan = session_.plan();
-    if (plan && (looked_.empty() || !ranked(*plan, looked_))) looked_ = plan->paper.id;
+    if (plan && !ranked(*plan, looked_)) looked_.clear();
     set_->setEnabled(plan && !looked_.empty() && looked_ != plan->paper.id);
     best_->setEnabled(plan && !session_.study().paper.empty());
-    offcuts_->show(plan, looked_);
+    offcuts_->show(plan, plan ? lookedAt(*plan) : std::string());
+}
+
+const std::string& PaperStation::lookedAt(const planning::Plan& plan) const {
+    return looked_.empty() ? plan.paper.id : looked_;
 }
 
 QString PaperStation::decided() const {
@@ -180,7 +184,7 @@ QString PaperStation::decided() const {
 Views PaperStation::views() const {
     Views views = Station::views();
     const auto plan = session_.plan();
-    const planning::RankedPaper* entry = plan ? ranked(*plan, looked_) : nullptr;
+    const planning::RankedPaper* entry = plan ? ranked(*plan, lookedAt(*plan)) : nullptr;
     if (!entry) return views;
     // The subject cut off its background and set on the paper, as is done with scissors.
     const planning::Reading& reading = *plan->reading;
@@ -209,7 +213,7 @@ QString PaperStation::introduction() const {
 MarginText PaperStation::margin() const {
     MarginText text;
     const auto plan = session_.plan();
-    const planning::RankedPaper* entry = plan ? ranked(*plan, looked_) : nullptr;
+    const planning::RankedPaper* entry = plan ? ranked(*plan, lookedAt(*plan)) : nullptr;
     if (!entry) {
         text.head = tr("Paper");
         text.paragraphs << tr("Papers are ranked as soon as the subject is read.");

@@ -26,7 +26,9 @@ class PaperStation : public Station {
     Offcuts* offcuts_;
     QPushButton* set_;
     QPushButton* best_;
-    std::string looked_;  // id of the offcut looked at
+    const std::string& lookedAt(const planning::Plan& plan) const;
+
+    std::string looked_;  // id of the offcut that was clicked on; empty: the one that the plan has
 };
 
 }  // namespace app

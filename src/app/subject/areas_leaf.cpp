@@ -376,11 +376,13 @@ QStringList AreasLeaf::sentences() const {
         return sentences;
     }
     const subject::Area& area = reading->areas.list[std::size_t(index)];
-    sentences << tr("%1 holds %2 % of the picture and lies in the %3.")
-                     .arg(names[index])
-                     .arg(std::lround(area.share * 100))
-                     .arg(wording::planeWord(area.plane));
-    if (const QString why = wording::planeWhySentence(area, names); !why.isEmpty()) sentences << why;
+    const long percent = std::lround(area.share * 100);
+    sentences << (percent > 0 ? tr("%1 holds %2 % of the picture.").arg(names[index]).arg(percent)
+                              : tr("%1 holds less than 1 % of the picture.").arg(names[index]));
+    sentences.last()[0] = sentences.last()[0].toUpper();
+    const QString why = wording::planeWhyWords(area, names);
+    sentences << (why.isEmpty() ? tr("It lies in the %1.").arg(wording::planeWord(area.plane))
+                                : tr("It lies in the %1: %2.").arg(wording::planeWord(area.plane), why));
     if (index < int(triads_->triads().size()))
         sentences << tr("Its light: %1.").arg(wording::lightOnArea(triads_->triads()[std::size_t(index)]));
     if (const QString edges = wording::edgesSentence(subject::meetingsOf(reading->areas, reading->edges, index), names);
