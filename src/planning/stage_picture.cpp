@@ -67,22 +67,22 @@ cv::Mat mapOf(const Plan& plan, const Step& step) {
         for (const int area : layer.areas)
             map.setTo(layer.pressure.value * rendering::mapStep, plan.reading->areas.map == area);
     }
+    if (step.layers.empty()) return map;
+    // A stick may lie on both sides of a soft edge in one step: what runs in is added to what is there.
     const rendering::RunIn& runIn = plan.runIn;
-    for (const LayerPlace& place : step.layers) {
-        const auto k = std::size_t(place.layer);
-        plan.pressures[k].copyTo(map, plan.stackMap == place.stack);
-        if (runIn.share.empty()) continue;
-        for (int y = 0; y < map.rows; ++y)
-            for (int x = 0; x < map.cols; ++x) {
-                const int share = runIn.share.at<uchar>(y, x);
-                if (share == 0) continue;
-                // Rounded up: the least of marks is one.
+    for (int y = 0; y < map.rows; ++y)
+        for (int x = 0; x < map.cols; ++x) {
+            const int share = runIn.share.empty() ? 0 : runIn.share.at<uchar>(y, x);
+            int sum = 0;
+            for (const LayerPlace& place : step.layers) {
+                const auto k = std::size_t(place.layer);
                 if (plan.stackMap.at<int>(y, x) == place.stack)
-                    map.at<uchar>(y, x) = uchar((plan.pressures[k].at<uchar>(y, x) * (255 - share) + 254) / 255);
-                else if (runIn.part.at<int>(y, x) == place.stack)
-                    map.at<uchar>(y, x) = uchar((runIn.pressures[k].at<uchar>(y, x) * share + 254) / 255);
+                    sum += plan.pressures[k].at<uchar>(y, x) * (255 - share);
+                else if (share > 0 && runIn.part.at<int>(y, x) == place.stack)
+                    sum += runIn.pressures[k].at<uchar>(y, x) * share;
             }
-    }
+            map.at<uchar>(y, x) = cv::saturate_cast<uchar>((sum + 254) / 255);  // rounded up: the least of marks is one
+        }
     return map;
 }
 
