@@ -7,6 +7,7 @@
 #include <QProgressBar>
 #include <QStackedWidget>
 
+#include "app/file_to_write.h"
 #include "app/main_window.h"
 #include "app/preferences.h"
 #include "app/recovery/unsaved_sheet.h"
@@ -251,10 +252,8 @@ bool MainWindow::save() {
 }
 
 bool MainWindow::saveAs() {
-    QString file = QFileDialog::getSaveFileName(this, tr("Save study"), file_, tr("Studies (*.dune)"));
-    if (file.isEmpty()) return false;
-    if (QFileInfo(file).suffix().isEmpty()) file += QStringLiteral(".dune");
-    return saveTo(file);
+    const QString file = fileToWrite(this, tr("Save study"), file_, tr("Studies (*.dune)"));
+    return !file.isEmpty() && saveTo(file);
 }
 
 void MainWindow::chooseAndPinUp() {
@@ -263,14 +262,14 @@ void MainWindow::chooseAndPinUp() {
 }
 
 void MainWindow::chooseAndExportConstruction() {
-    const QString file = QFileDialog::getSaveFileName(this, tr("Export the construction drawing"), {},
-                                                      tr("Real size (*.svg);;A4 pages to join (*.pdf)"));
+    const QString file =
+        fileToWrite(this, tr("Export the construction drawing"), {}, tr("Real size (*.svg);;A4 pages to join (*.pdf)"));
     if (!file.isEmpty()) exportConstruction(file);
 }
 
 void MainWindow::chooseAndExport() {
-    const QString file = QFileDialog::getSaveFileName(this, tr("Export plan"), {},
-                                                      tr("Plan sheets (*.pdf);;Plan data (*.json);;Tables (*.csv)"));
+    const QString file =
+        fileToWrite(this, tr("Export plan"), {}, tr("Plan sheets (*.pdf);;Plan data (*.json);;Tables (*.csv)"));
     if (!file.isEmpty()) exportTo(file);
 }
 

@@ -3,6 +3,8 @@
 #include <QDragEnterEvent>
 #include <QDropEvent>
 #include <QFile>
+#include <QFileDialog>
+#include <QLineEdit>
 #include <QMenuBar>
 #include <QMimeData>
 #include <QPushButton>
@@ -12,6 +14,7 @@
 #include <QtTest>
 #include <set>
 
+#include "app/file_to_write.h"
 #include "app/layers/layers_station.h"
 #include "app/main_window.h"
 #include "app/subject/subject_station.h"
@@ -155,6 +158,42 @@ class TestApp : public QObject {
         QCOMPARE(session.study().light, colour::Light::daylight65);
         QCOMPARE(light->currentIndex(), 0);
         session.history().setClean();
+    }
+
+    /// A name without an ending gets that of the kind, and what is there is not written over unasked.
+    void aFileIsChosenByItsNameAlone() {
+        auto window = opened();
+        QVERIFY(window);
+        const QString place = folder_.filePath(QStringLiteral("tables"));
+        const auto named = [&](const char* kind) {
+            QTimer::singleShot(200, [place, kind] {
+                auto* dialog = qobject_cast<QFileDialog*>(QApplication::activeModalWidget());
+                QVERIFY(dialog);
+                for (const QString& filter : dialog->nameFilters())
+                    if (filter.contains(QLatin1String(kind))) {
+                        dialog->selectNameFilter(filter);
+                        Q_EMIT dialog->filterSelected(filter);
+                    }
+                auto* name = dialog->findChild<QLineEdit*>();
+                name->selectAll();
+                QTest::keyClicks(name, place);
+                QTest::keyClick(name, Qt::Key_Return);
+            });
+            return fileToWrite(window.get(), "Export", {}, "Sheets (*.pdf);;Tables (*.csv)");
+        };
+        QCOMPARE(named("csv"), place + ".csv");
+        QCOMPARE(named("pdf"), place + ".pdf");
+        QFile there(place + ".csv");
+        QVERIFY(there.open(QIODevice::WriteOnly));
+        bool isAsked = false;
+        QTimer::singleShot(1500, [&] {
+            auto* box = qobject_cast<QMessageBox*>(QApplication::activeModalWidget());
+            isAsked = box != nullptr;
+            if (box) QTest::mouseClick(box->button(QMessageBox::No), Qt::LeftButton);
+            QTest::keyClick(QApplication::activeModalWidget(), Qt::Key_Escape);
+        });
+        QCOMPARE(named("csv"), QString());
+        QVERIFY(isAsked);
     }
 
     void aPaperIsSetByDoubleClick() {

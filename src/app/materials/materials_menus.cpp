@@ -9,6 +9,7 @@
 #include <algorithm>
 #include <set>
 
+#include "app/file_to_write.h"
 #include "app/materials/card_sheet.h"
 #include "app/materials/colour_pick.h"
 #include "app/materials/kept_fields.h"
@@ -66,7 +67,7 @@ void MaterialsWindow::makeMenus() {
                  tr("Lists, palettes, readings, drawers (*.csv *.tsv *.gpl *.txt *.cgats *.ti3 *.sp *.json)"),
                  &MaterialsWindow::takeIn));
     add(menu, tr("Export…"), QKeySequence(Qt::CTRL | Qt::Key_E), [this] {
-        const QString file = QFileDialog::getSaveFileName(
+        const QString file = fileToWrite(
             this, tr("Export"), {},
             tr("List of what is shown (*.csv);;Its colours as a palette (*.gpl);;Its colours as readings, CGATS "
                "(*.txt);;The whole drawer (*.json)"));
@@ -78,7 +79,7 @@ void MaterialsWindow::makeMenus() {
                      QKeySequence(QKeySequence::Print)),
           std::tuple(review::CardPaper::letter, tr("Print swatch cards for what is shown, Letter…"), QKeySequence())})
         add(menu, text, key, [this, p = paper] {
-            const QString file = QFileDialog::getSaveFileName(this, tr("Print swatch cards"), {}, tr("Cards (*.pdf)"));
+            const QString file = fileToWrite(this, tr("Print swatch cards"), {}, tr("Cards (*.pdf)"));
             if (!file.isEmpty()) printCards(p, file);
         });
     changing_ << add(menu, tr("Read a filled card…"), QKeySequence(Qt::CTRL | Qt::Key_R),

@@ -1,0 +1,14 @@
+#pragma once
+
+#include <QString>
+
+class QWidget;
+
+namespace app {
+
+/// Asks for a file to be written, `suggested` first; empty when none is chosen. A name without an ending gets that of
+/// the kind chosen among `kinds` ("Tables (*.csv);;..."), before it is asked whether a file that is there may be
+/// written over.
+QString fileToWrite(QWidget* parent, const QString& title, const QString& suggested, const QString& kinds);
+
+}  // namespace app
