@@ -89,22 +89,11 @@ Standing standingOf(std::size_t area, std::size_t count, const Overlaps& overlap
 
 }  // namespace
 
-void proposePlanes(Areas& areas, const Grain& grain) {
+void proposePlanes(Areas& areas, const std::vector<AreaLook>& looks) {
     const Overlaps overlaps(areas);
     const std::size_t count = areas.list.size();
-    std::vector<double> texture(count, 0.0), pixels(count, 0.0), top(count, 0.0), lowest(count, 0.0);
-    const cv::Mat& map = areas.map;
-    double all = 1e-6 * double(map.total());
-    for (int y = 0; y < map.rows; ++y)
-        for (int x = 0; x < map.cols; ++x) {
-            const auto area = std::size_t(map.at<int>(y, x));
-            texture[area] += grain.texture.at<float>(y, x);
-            all += grain.texture.at<float>(y, x);
-            pixels[area] += 1;
-            if (y == 0) top[area] += 1;
-            lowest[area] = double(y + 1) / map.rows;
-        }
-    all /= double(map.total());
+    double usual = 1e-6;  // texture
+    for (const AreaLook& look : looks) usual += look.texture * look.pixels / double(areas.map.total());
     for (std::size_t i = 0; i < count; ++i) {
         Area& area = areas.list[i];
         area.planeWhy.clear();
@@ -114,14 +103,14 @@ void proposePlanes(Areas& areas, const Grain& grain) {
         double near = 0.8 * standing.mean;
         if (standing.before >= 0) because(PlaneCue::Kind::before, standing.before);
         if (standing.behind >= 0) because(PlaneCue::Kind::behind, standing.behind);
-        if (top[i] > 0 && area.centreY < 0.5) {
+        if (looks[i].top > 0 && area.centreY < 0.5) {
             near -= 0.6;
             because(PlaneCue::Kind::reachesUp);
-        } else if (area.centreY > 0.62 || lowest[i] > 0.9) {
+        } else if (area.centreY > 0.62 || looks[i].lowest > 0.9) {
             near += 0.5;
             because(PlaneCue::Kind::standsLow);
         }
-        const double sharper = std::clamp(std::log2(std::max(texture[i] / pixels[i], 1e-3) / all), -1.5, 1.5);
+        const double sharper = std::clamp(std::log2(std::max(looks[i].texture, 1e-3) / usual), -1.5, 1.5);
         near += 0.1 * sharper;
         if (std::fabs(sharper) > 0.7) because(sharper > 0 ? PlaneCue::Kind::sharper : PlaneCue::Kind::calmer);
         constexpr double plainly = 0.3;

@@ -1,6 +1,8 @@
 #pragma once
 
-#include "subject/recognise.h"
+#include <vector>
+
+#include "subject/area_look.h"
 
 namespace subject {
 
@@ -8,6 +10,6 @@ namespace subject {
 /// calmer; near ones stand low, overlap and are sharper (common practice, no source). What overlaps is told by shape:
 /// the outline of what lies behind goes on under what stands before it, so that its convex hull reaches into that, and
 /// not the other way round.
-void proposePlanes(Areas& areas, const Grain& grain);
+void proposePlanes(Areas& areas, const std::vector<AreaLook>& looks);
 
 }  // namespace subject

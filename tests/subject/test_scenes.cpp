@@ -118,7 +118,7 @@ class TestScenes : public QObject {
  private Q_SLOTS:
     void areasAreTheThingsOfAScene() {
         QCOMPARE(int(scenes().size()), roundsOf(sceneCount));
-        double covering = 0, recall = 0, before = 0;
+        double covering = 0, recall = 0, before = 0, demoRecall = 0;
         int things = 0, cut = 0;
         for (const Scene& scene : scenes()) {
             int count = 0, countBefore = 0;
@@ -132,6 +132,7 @@ class TestScenes : public QObject {
                   scene.things, covers, recalls, covered);
             covering += covers;
             recall += recalls;
+            if (scene.name == "hills" || scene.name == "kettle") demoRecall += recalls;
             before += covered;
             things += scene.things;
             cut += cutThings(scene.truth, scene.things, found, count);
@@ -142,6 +143,8 @@ class TestScenes : public QObject {
         // The sanitizers see a few of them only.
         if (int(scenes().size()) < sceneCount) return;
         QVERIFY(covering / n >= 0.85);
+        // Many borders of the hills lie in mist: the others are held to more.
+        QVERIFY((recall - demoRecall) / (n - 2) >= 0.85);
         QVERIFY(recall / n >= 0.82);
         QVERIFY(covering > before);
         QVERIFY(cut * 5 <= things);
