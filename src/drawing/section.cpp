@@ -28,6 +28,11 @@ QString toothWords(int quarters) {
     }
 }
 
+/// Stacks that end beside each other; where marks lie among each other there is no end.
+bool areApart(const planning::SectionColumn& one, const planning::SectionColumn& other) {
+    return one.stack != other.stack && !one.runsIn && !other.runsIn;
+}
+
 }  // namespace
 
 Section::Section(const planning::Plan& plan, std::vector<planning::SectionColumn> columns)
@@ -62,8 +67,8 @@ void Section::paint(QPainter& painter, const QRectF& box, int steps, int selecte
         const planning::SectionColumn& column = columns_[i];
         double left = box.left() + column.from * box.width();
         double right = box.left() + column.to * box.width();
-        const bool isFirst = i == 0 || columns_[i - 1].stack != column.stack;
-        const bool isLast = i + 1 == columns_.size() || columns_[i + 1].stack != column.stack;
+        const bool isFirst = i == 0 || areApart(columns_[i - 1], column);
+        const bool isLast = i + 1 == columns_.size() || areApart(column, columns_[i + 1]);
         if (isFirst) left += gap / 2;
         // A hair over the next one, so that no line of paper shows between them.
         right += isLast ? -gap / 2 : 0.6;

@@ -14,10 +14,10 @@ namespace {
 
 using Pressures = std::array<float, mostLayers>;
 
-Pressures pressuresAt(const Plan& plan, int stack, int y, int x) {
+Pressures pressuresAt(const std::vector<cv::Mat>& maps, const PlannedStack& stack, int y, int x) {
     Pressures pressures{};
-    for (std::size_t k = 0; k < plan.stacks[std::size_t(stack)].layers.size(); ++k)
-        pressures[k] = float(plan.pressures[k].at<uchar>(y, x)) / rendering::mapStep;
+    for (std::size_t k = 0; k < stack.layers.size(); ++k)
+        pressures[k] = float(maps[k].at<uchar>(y, x)) / rendering::mapStep;
     return pressures;
 }
 
@@ -97,8 +97,9 @@ std::vector<SectionColumn> sectionOf(const Plan& plan, int columns) {
             const std::size_t from = those.size() * std::size_t(i) / std::size_t(count);
             const std::size_t to = those.size() * std::size_t(i + 1) / std::size_t(count);
             for (std::size_t p = from; p < to; ++p)
-                bundle.add(pressuresAt(plan, s, those[p].second / lab.cols, those[p].second % lab.cols));
-            cut.push_back({s, at + width * i / count, at + width * (i + 1) / count, {}});
+                bundle.add(pressuresAt(plan.pressures, plan.stacks[std::size_t(s)], those[p].second / lab.cols,
+                                       those[p].second % lab.cols));
+            cut.push_back({s, false, at + width * i / count, at + width * (i + 1) / count, {}});
             pressures.push_back(bundle.mean());
         }
         at += width;
@@ -116,16 +117,26 @@ std::vector<SectionColumn> sectionOf(const Plan& plan, int columns) {
 
 std::vector<SectionColumn> sectionAlong(const Plan& plan, const subject::Line& line, int columns) {
     std::vector<SectionColumn> cut(static_cast<std::size_t>(columns));
+    std::vector<Pressures> pressures(cut.size());
     const auto pixel = [](double fraction, int size) { return std::clamp(int(fraction * size), 0, size - 1); };
-    common::forEachIndex(columns, [&](int i) {
+    double owed = 0;  // of a column, to marks that run in among others: they lie beside each other
+    for (int i = 0; i < columns; ++i) {
         SectionColumn& column = cut[std::size_t(i)];
         const double t = (i + 0.5) / columns;
         const int x = pixel(std::lerp(line.from.x, line.to.x, t), plan.stackMap.cols);
         const int y = pixel(std::lerp(line.from.y, line.to.y, t), plan.stackMap.rows);
-        column.stack = plan.stackMap.at<int>(y, x);
+        owed += plan.runIn.share.empty() ? 0 : plan.runIn.share.at<uchar>(y, x) / 255.0;
+        column.runsIn = owed >= 0.5 && plan.runIn.part.at<int>(y, x) >= 0;
+        if (column.runsIn) owed -= 1;
+        column.stack = column.runsIn ? plan.runIn.part.at<int>(y, x) : plan.stackMap.at<int>(y, x);
         column.from = double(i) / columns;
         column.to = double(i + 1) / columns;
-        column.layers = laidThere(plan, column.stack, pressuresAt(plan, column.stack, y, x));
+        pressures[std::size_t(i)] = pressuresAt(column.runsIn ? plan.runIn.pressures : plan.pressures,
+                                                plan.stacks[std::size_t(column.stack)], y, x);
+    }
+    common::forEachIndex(columns, [&](int i) {
+        SectionColumn& column = cut[std::size_t(i)];
+        column.layers = laidThere(plan, column.stack, pressures[std::size_t(i)]);
     });
     return cut;
 }

@@ -18,6 +18,7 @@ struct SectionLayer {
 /// Some places of one stack that lie together in the cut.
 struct SectionColumn {
     int stack = 0;
+    bool runsIn = false;               // its marks lie among those of a neighbour
     double from = 0, to = 1;           // of the cut's width
     std::vector<SectionLayer> layers;  // from the paper up; what lays nothing there is left out
 };
@@ -26,7 +27,8 @@ struct SectionColumn {
 /// (a small one a little wider), its places ordered from dark to light. Some `columns` columns.
 std::vector<SectionColumn> sectionOf(const Plan& plan, int columns);
 
-/// The cut along a line drawn over the picture, in fractions of the sheet.
+/// The cut along a line drawn over the picture, in fractions of the sheet. Where layers run out over an edge, columns
+/// of the one lie among columns of the other, as marks do.
 std::vector<SectionColumn> sectionAlong(const Plan& plan, const subject::Line& line, int columns);
 
 }  // namespace planning

@@ -91,8 +91,10 @@ class BoundsCheck : public Passive {
     }
     void fail(const Field& field, const std::string& said, const std::string& allowed) {
         if (problem) return;
-        problem =
-            common::Problem{common::ProblemKind::numberBad, *field.words ? field.words : field.name, 0, said, allowed};
+        problem = common::Problem{.kind = common::ProblemKind::numberBad,
+                                  .where = *field.words ? field.words : field.name,
+                                  .what = said,
+                                  .allowed = allowed};
     }
 
     std::size_t others_ = 0;

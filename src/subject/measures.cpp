@@ -18,12 +18,9 @@ Place placeOf(const cv::Mat& image, const cv::Point2d& pixel) {
 }
 
 cv::Vec3d sampled(const cv::Mat& lab, const cv::Point2d& at) {
-    const double x = std::clamp(at.x, 0.0, lab.cols - 1.0), y = std::clamp(at.y, 0.0, lab.rows - 1.0);
-    const int x0 = std::min(int(x), std::max(0, lab.cols - 2)), y0 = std::min(int(y), std::max(0, lab.rows - 2));
-    const int x1 = std::min(x0 + 1, lab.cols - 1), y1 = std::min(y0 + 1, lab.rows - 1);
-    const double u = x - x0, v = y - y0;
-    const auto at2 = [&](int px, int py) { return cv::Vec3d(lab.at<cv::Vec3f>(py, px)); };
-    return (at2(x0, y0) * (1 - u) + at2(x1, y0) * u) * (1 - v) + (at2(x0, y1) * (1 - u) + at2(x1, y1) * u) * v;
+    cv::Mat one;
+    cv::getRectSubPix(lab, {1, 1}, cv::Point2f(at), one);
+    return cv::Vec3d(one.at<cv::Vec3f>(0, 0));
 }
 
 /// How far from `middle` along `way` (a unit vector) the hardest step within `reach` pixels is; nullopt if all is flat.

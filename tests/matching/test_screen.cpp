@@ -114,6 +114,27 @@ class TestScreen : public QObject {
         }
         QVERIFY2(worst < 1.6, qPrintable(QString::number(worst)));
     }
+
+    /// Black that is laid already is a fault of every light tone, whatever goes over it.
+    void blackUnderAColourIsSeen() {
+        std::vector<materials::Material> media = randomMedia(3, 48);
+        media[1].masstone = {20, 20, 20};
+        const auto sticks = prepared(media, d65);
+        QVERIFY(isBlack(sticks[1]));
+        const pigment::Patch on = ground("#c2ab86");
+        const std::vector<StackLayer> black{{1, pigment::Manner::scumble}};
+        // A colour that only black lightly laid gives.
+        const Lab grey = pigment::labOf(laidOn(on, {{1, black[0].manner, pigment::Pressure::light}}, sticks), d65);
+        const Want want{{{grey, 1.0}}, on, 1.0, 0};
+        StackWeights weights, blind;
+        blind.blackInColour = 0;
+        QVERIFY(grey.L > weights.darkTo);
+        const OptionBank bank(sticks, *on.surface, weights.school);
+        const auto without = [&](const StackWeights& judge) {
+            return Screen(want, bank, judge).tried(black, {}, bank.all()).without;
+        };
+        QVERIFY(without(weights) > without(blind) + 0.5f);
+    }
 };
 
 QTEST_GUILESS_MAIN(TestScreen)

@@ -106,6 +106,12 @@ class TestFilm : public QObject {
         for (const char* tool : {"blend light", "blend medium", "blend heavy", "lift light", "lift medium",
                                  "lift heavy", "fix light", "fix medium", "fix heavy", "alcohol"})
             add(QStringLiteral("#c2ab86: #7a2c20 soft scumble heavy; %1; #f4f2ee soft dab light").arg(tool));
+        // Touches lighter than light.
+        for (const Manner manner : {Manner::blend, Manner::lift, Manner::fix}) {
+            pigment::Patch patch = Swatch("#c2ab86: #7a2c20 soft scumble heavy").patch;
+            lay(patch, {nullptr, manner, Pressure{0.4f}});
+            worked.line("touched").figures(labOf(patch, d65)).figure(toothUsed(patch)).figure(looseLoad(patch));
+        }
         QCOMPARE(worked.against(TEST_OWN "/pigment/worked/strokes.txt"), QString());
     }
 

@@ -4,6 +4,7 @@
 
 #include "planned_study.h"
 #include "planning/fades.h"
+#include "planning/section.h"
 #include "planning/stage_picture.h"
 #include "rendering/picture_difference.h"
 
@@ -43,6 +44,11 @@ const Plan& sharpPlan() {
 }
 const Plan& turningPlan() {
     static const Plan plan = planOf(twoWalls(24));
+    return plan;
+}
+
+const Plan& lostPlan() {
+    static const Plan plan = planOf(withEdge(twoWalls(0), Edge::lost));
     return plan;
 }
 
@@ -134,10 +140,28 @@ class TestFades : public QObject {
         QVERIFY(std::fabs(off(plan) - plan.summary.picture.mean) < 1e-9);
     }
 
+    /// In a cut across the edge as many marks run in as there are; nothing runs in where all ends at a border.
+    void theSectionHasTheMarksThatRunIn() {
+        const Plan& plan = lostPlan();
+        const auto cut = sectionAlong(plan, {{0, 0.5}, {1, 0.5}}, width);
+        double wanted = 0;
+        int runIn = 0;
+        for (int x = 0; x < width; ++x) {
+            const SectionColumn& column = cut[std::size_t(x)];
+            const int here = plan.stackMap.at<int>(height / 2, x);
+            QCOMPARE(column.stack, column.runsIn ? 1 - here : here);
+            wanted += plan.runIn.share.at<uchar>(height / 2, x) / 255.0;
+            runIn += column.runsIn;
+            QVERIFY(std::fabs(runIn - wanted) <= 1);
+        }
+        QVERIFY2(runIn >= 5, qPrintable(QString::number(wanted)));
+        QVERIFY(std::ranges::none_of(sectionAlong(unfaded(plan), {{0, 0.5}, {1, 0.5}}, width), &SectionColumn::runsIn));
+    }
+
     /// What the artist says of an edge changes what is wanted, and the sheet follows.
     void theSheetFollowsTheEdgeThatIsChosen() {
         const double hard = steepest(sharpPlan());
-        const Plan soft = planOf(withEdge(twoWalls(0), Edge::soft)), lost = planOf(withEdge(twoWalls(0), Edge::lost));
+        const Plan soft = planOf(withEdge(twoWalls(0), Edge::soft)), &lost = lostPlan();
         QVERIFY2(steepest(soft) < 0.75 * hard, qPrintable(QString("%1 of %2").arg(steepest(soft)).arg(hard)));
         QVERIFY2(steepest(lost) < 0.75 * hard, qPrintable(QString("%1 of %2").arg(steepest(lost)).arg(hard)));
         QVERIFY(steepest(unfaded(soft)) > steepest(soft));

@@ -6,6 +6,7 @@
 #include <set>
 
 #include "colour/munsell.h"
+#include "planning/construction.h"
 #include "planning/planner.h"
 #include "planning/study_fields.h"
 #include "small_study.h"
@@ -337,6 +338,41 @@ class TestStudy : public QObject {
             ++changed[name];
         }).run();
         QVERIFY2(changed.size() >= 30, qPrintable(QString::number(changed.size())));
+    }
+
+    /// Of the picture's own colours masses are kept, as long as nothing is changed about them.
+    void massesAreFoundAnew() {
+        Study study = smallStudy();
+        Kept warm;
+        const auto isAsCold = [&] {
+            Kept cold;
+            const auto one = readSubject(study, warm), other = readSubject(study, cold);
+            return one.ok() && other.ok() && alike((*one)->masses.map, (*other)->masses.map);
+        };
+        QVERIFY(isAsCold());
+        study.thresholds = {3, 6};
+        QVERIFY(isAsCold());
+        study.thresholds = {5, 6};
+        QVERIFY(isAsCold());
+        study.thresholds.clear();
+        QVERIFY(isAsCold());
+        study.valueLevels += 1;
+        QVERIFY(isAsCold());
+    }
+
+    void linesAreAsLongAsOnTheSheet() {
+        Study study;
+        study.widthMillimetres = 400;
+        study.heightMillimetres = 300;
+        study.measures = {{{0.1, 0.5}, {0.6, 0.5}}, {{0.2, 0.2}, {0.2, 0.8}}, {{0, 0}, {1, 1}}};
+        for (const auto& [unit, millimetres] : {std::pair(0, 200.0), std::pair(1, 180.0), std::pair(2, 500.0)}) {
+            study.unit = unit;
+            QVERIFY(std::fabs(unitOf(study) - millimetres) < 1e-9);
+        }
+        for (const int unit : {-1, 3}) {
+            study.unit = unit;
+            QCOMPARE(unitOf(study), 0.0);
+        }
     }
 
     /// Each figure beyond its bounds is refused by its name.

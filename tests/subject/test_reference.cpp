@@ -359,6 +359,8 @@ class TestReference : public QObject {
         QVERIFY(pyramid.ok());
         QCOMPARE(pyramid->view({}, 40, {0, 0, 1, 1}, {80, 2}).size(), cv::Size(80, 2));
         const cv::Mat small = readPicture(encoded(photo(32, 32), ".png"), "small.png")->xyz;
+        QCOMPARE(framed(small, {}, 40, 10).size(), cv::Size(10, 1));
+        QCOMPARE(framed(small, {}, 1 / 40.0, 10).size(), cv::Size(1, 10));
         for (const double format : {40.0, 1.0, 1 / 40.0}) {
             const cv::Mat whole = framed(small, {}, format, 1024);
             QVERIFY(std::min(whole.cols, whole.rows) >= leastFramedPixels);
@@ -464,6 +466,7 @@ class TestReference : public QObject {
         QVERIFY(std::fabs(locked.frame.width - 0.4) < 1e-9);  // 400 x 240 grown to 400 x 320
         const auto free = cropped({}, place, {0.6, 0.7}, {0.2, 0.4}, 0);
         QVERIFY(std::fabs(free.format - 400.0 / 240) < 1e-9);
+        QCOMPARE(cropped({}, place, {0.6, 0.7}, {0.2, 0.4}, 0.8).format, 0.8);
         // A crop of a crop, turned: the box's corners are the new frame's.
         const Frame turned{0.5, 0.5, 0.5, 12};
         const FramePlace leaning(turned, size, 1.25);

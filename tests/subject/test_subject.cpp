@@ -167,6 +167,20 @@ class TestSubject : public QObject {
         QCOMPARE(cv::countNonZero(out), 800);
     }
 
+    /// A patch of less than a two-thousandth of the picture is no mass of its own.
+    void smallPatchesAreNoMasses() {
+        for (const auto& [side, levels] : {std::pair(7, 1), std::pair(8, 2)}) {
+            cv::Mat lab(300, 400, CV_32FC3, cv::Scalar(80, 0, 0));  // 120,000 pixels
+            lab.colRange(0, 100).setTo(cv::Scalar(20, 0, 0));
+            lab(cv::Rect(250, 150, side, side)).setTo(cv::Scalar(20, 0, 0));
+            const Masses masses = valueMasses(lab, 2);
+            const cv::Mat part = masses.map(cv::Rect(200, 100, 150, 120));
+            double least = 0, most = 0;
+            cv::minMaxLoc(part, &least, &most);
+            QCOMPARE(int(most - least) + 1, levels);
+        }
+    }
+
     void squintSmoothsButKeepsEdges() {
         cv::Mat truth;
         const cv::Mat lab = scene(truth);
