@@ -12,9 +12,9 @@
 namespace subject {
 
 const JoinWeights fittedWeights = {
-    .touching = {-5.9347, 1.8089, 0.1175, 0.4185, 0.8412, 0.6141, 0.5704, -3.1162, 1.0301, 0.6580, 0.2967, -1.3356,
-                 0.3428, -0.0824, -0.4790, 0.9766, 2.7080, 0.1695, -0.0935},
-    .apart = {-3.4388, 1.1710, 1.8886, -3.1661, 3.9766, 0.6224, 0.5791, -0.4565, 3.5267, 0.5334, 0.4474}};
+    .touching = {-6.3004, 1.8120, 0.1175, 0.4172, 0.9284, 0.6088, 0.5116, -3.0566, 1.0833, 0.6580, 0.3378, -1.2823,
+                 0.3428, -0.0824, -0.4790, 1.0171, 2.6868, 0.1569, -0.0935},
+    .apart = {-3.2794, 1.1710, 1.8886, -2.8348, 3.9766, 0.6045, 0.5791, -0.3726, 2.7856, 0.4805, 0.4132}};
 
 cv::Mat piecesOf(const cv::Mat& squintedLab) {
     // So many pixels each that its colours tell something; many enough where the picture is small.
@@ -37,9 +37,11 @@ void joinByOdds(Regions& regions, const JoinWeights& weights, int left, double s
         const int i = int(&one - regions.all.data()), k = int(&other - regions.all.data());
         if (barred.contains(std::minmax(i, k))) return std::numeric_limits<double>::infinity();
         constexpr double surely = 30;
-        return (regions.isSpeck(one, speck) || regions.isSpeck(other, speck) ? -surely : 0) +
-               (border.pixels > 0 ? weighed(weights.touching, regions.termsTouching(one, other, border))
-                                  : weighed(weights.apart, regions.termsApart(one, other, border)));
+        double least = std::numeric_limits<double>::infinity();
+        if (border.pixels > 0) least = weighed(weights.touching, regions.termsTouching(one, other, border));
+        if (Regions::mayBeOneGround(one, other, border))
+            least = std::min(least, weighed(weights.apart, regions.termsApart(one, other, border)));
+        return least - (regions.isSpeck(one, speck) || regions.isSpeck(other, speck) ? surely : 0);
     };
     joinGreedily(regions.all, left, odds, [&](int kept, int gone) {
         const bool isMade = join(kept, gone);

@@ -241,7 +241,7 @@ void Regions::seeAcrossGaps() {
         for (int k = 0; k < i; ++k) {
             Region& one = all[std::size_t(i)];
             Region& other = all[std::size_t(k)];
-            if (!one.alive || !other.alive || one.borders.contains(k)) continue;
+            if (!one.alive || !other.alive) continue;
             if (cv::norm(one.mean() - other.mean()) > alike) continue;
             double nearest = reach * reach;
             for (const cv::Point2d& here : centres_[std::size_t(i)])
@@ -249,6 +249,12 @@ void Regions::seeAcrossGaps() {
                     nearest = std::min(nearest, (here - there).dot(here - there));
             if (nearest < reach * reach) one.borders[k].gap = other.borders[i].gap = std::sqrt(nearest);
         }
+}
+
+bool Regions::mayBeOneGround(const Region& one, const Region& other, const Border& border) {
+    // Of the smaller one's size across.
+    constexpr double hardly = 1;
+    return std::isfinite(border.gap) && border.pixels < hardly * std::sqrt(std::min(one.pixels, other.pixels));
 }
 
 void Regions::join(int kept, int gone) {

@@ -20,7 +20,7 @@ struct Border {
     cv::Vec3d near{0, 0, 0}, far{0, 0, 0};                 // from a little, and from farther, on this side to the other
     double edgeLightness = 0, edgeColour = 0;              // of `near`, without sign
     double pieceLightness = 0, pieceColour = 0;            // between the pieces on its two sides
-    double gap = std::numeric_limits<double>::infinity();  // between pieces of those that do not touch, in long sides
+    double gap = std::numeric_limits<double>::infinity();  // between their pieces, in long sides; see seeAcrossGaps
 };
 
 /// A growing region; sums over its pixels.
@@ -38,7 +38,7 @@ struct Region {
 
 /// What tells whether two regions that touch are two things; the first is 1.
 using TermsTouching = std::array<double, 19>;
-/// The same for two that do not touch: one ground that is seen on both sides of what stands before it.
+/// The same for two that do not touch, or hardly: one ground that is seen on both sides of what stands before it.
 using TermsApart = std::array<double, 11>;
 
 /// The pieces of a picture as regions that can join.
@@ -52,8 +52,11 @@ class Regions {
     std::vector<Region> all;
 
     void join(int kept, int gone);
-    /// Regions that do not touch, but are near and alike, become neighbours across a gap.
+    /// Regions that are near and alike become neighbours across a gap.
     void seeAcrossGaps();
+    /// Whether they may be one ground on both sides of what stands before it: they are near and alike, and touch hardly
+    /// or not at all.
+    static bool mayBeOneGround(const Region& one, const Region& other, const Border& border);
 
     TermsTouching termsTouching(const Region& one, const Region& other, const Border& border) const;
     TermsApart termsApart(const Region& one, const Region& other, const Border& border) const;

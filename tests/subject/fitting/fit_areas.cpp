@@ -3,8 +3,7 @@
 //     fit_areas 0 SCENE.jpg...         only tells how near the areas of the present weights are (of each scene, with
 //                                      TELL=1 in the environment)
 //     fit_areas climb SCENE.jpg...     changes the weights at random, as long as it is left running, and keeps what
-//     covers
-//                                      the things better
+//                                      covers the things and leaves their borders better
 // In each round the pieces of every scene join by the weights so far, but never wrongly; of each pair whose turn it was
 // its terms and whether it was two things are kept (as J. Nunez-Iglesias et al., 2013), and two logistic regressions
 // give the next weights.
@@ -85,9 +84,8 @@ void addTurns(const KnownScene& scene, double squint, const JoinWeights& weights
         constexpr double pure = 0.8;
         if (purity(mine) > pure && purity(others) > pure) {
             const double weight = std::sqrt(std::min(one.pixels, other.pixels) / double(pieces.total()));
-            if (border.pixels > 0)
-                turns.touching.push_back({regions.termsTouching(one, other, border), isTwo, weight});
-            else
+            if (border.pixels > 0) turns.touching.push_back({regions.termsTouching(one, other, border), isTwo, weight});
+            if (Regions::mayBeOneGround(one, other, border))
                 turns.apart.push_back({regions.termsApart(one, other, border), isTwo, weight});
         }
         if (isTwo) return false;
@@ -159,6 +157,7 @@ void tell(const std::vector<KnownScene>& scenes, const JoinWeights& weights) {
 struct Prepared {
     Regions regions;
     std::vector<Things> things;
+    std::map<std::pair<int, int>, double> borders;  // of things along that of two pieces
     double pixels;
     int wanted;
 };
@@ -166,12 +165,30 @@ struct Prepared {
 Prepared prepared(const KnownScene& scene, double squint) {
     const cv::Mat soft = squinted(scene.lab, squint);
     const cv::Mat pieces = piecesOf(soft);
-    return {Regions(pieces, labelCount(pieces), scene.lab, soft), thingsIn(pieces, scene.truth), double(pieces.total()),
-            scene.things};
+    Prepared made{Regions(pieces, labelCount(pieces), scene.lab, soft),
+                  thingsIn(pieces, scene.truth),
+                  {},
+                  double(pieces.total()),
+                  scene.things};
+    for (int y = 0; y + 1 < pieces.rows; ++y)
+        for (int x = 0; x + 1 < pieces.cols; ++x)
+            for (const cv::Point step : {cv::Point(1, 0), cv::Point(0, 1)}) {
+                constexpr int near = 3;
+                const auto thing = [&](int away) {
+                    return scene.truth.at<int>(std::clamp(y + step.y * away, 0, pieces.rows - 1),
+                                               std::clamp(x + step.x * away, 0, pieces.cols - 1));
+                };
+                const int one = pieces.at<int>(y, x), other = pieces.at<int>(y + step.y, x + step.x);
+                if (one != other && thing(1 - near) != thing(near)) made.borders[std::minmax(one, other)] += 1;
+            }
+    return made;
 }
 
-/// How well the areas cover the things, at their true number and at half as many again.
-double coveringBy(Prepared scene, const JoinWeights& weights) {
+/// How well the areas cover the things, and half as much how many of the things' borders are left, at the things' true
+/// number and at half as many again.
+double meritOf(Prepared scene, const JoinWeights& weights) {
+    std::vector<int> into(scene.things.size());
+    std::iota(into.begin(), into.end(), 0);
     const auto covering = [&] {
         std::map<int, double> best, size;
         for (std::size_t i = 0; i < scene.things.size(); ++i)
@@ -185,12 +202,24 @@ double coveringBy(Prepared scene, const JoinWeights& weights) {
         for (const auto& [thing, overlap] : best) sum += overlap * size[thing] / scene.pixels;
         return sum;
     };
-    int left = 0;
-    for (const Region& region : scene.regions.all) left += region.alive;
+    const auto recall = [&] {
+        const auto regionOf = [&](int piece) {
+            while (into[std::size_t(piece)] != piece) piece = into[std::size_t(piece)];
+            return piece;
+        };
+        double found = 0, all = 1e-9;
+        for (const auto& [pieces, pixels] : scene.borders) {
+            all += pixels;
+            if (regionOf(pieces.first) != regionOf(pieces.second)) found += pixels;
+        }
+        return found / all;
+    };
+    auto left = std::ranges::count_if(scene.regions.all, &Region::alive);
     double sum = 0;
     const auto join = [&](int kept, int gone) {
-        if (left == scene.wanted || left == scene.wanted * 3 / 2) sum += covering();
+        if (left == scene.wanted || left == scene.wanted * 3 / 2) sum += covering() + 0.5 * recall();
         --left;
+        into[std::size_t(gone)] = kept;
         for (const auto& [thing, pixels] : scene.things[std::size_t(gone)])
             scene.things[std::size_t(kept)][thing] += pixels;
         return true;
@@ -219,7 +248,7 @@ void climb(const std::vector<KnownScene>& scenes) {
     const auto judged = [&](const JoinWeights& weights) {
         std::vector<double> each(all.size());
         common::forEachIndex(int(all.size()),
-                             [&](int i) { each[std::size_t(i)] = coveringBy(all[std::size_t(i)], weights); });
+                             [&](int i) { each[std::size_t(i)] = meritOf(all[std::size_t(i)], weights); });
         return std::accumulate(each.begin(), each.end(), 0.0) / double(each.size());
     };
     std::mt19937 random(1);
