@@ -4,8 +4,10 @@
 #include <opencv2/imgproc.hpp>
 
 #include "pictures.h"
+#include "planning/fades.h"
 #include "planning/planner.h"
 #include "ratios.h"
+#include "storage/library_csv.h"
 
 namespace {
 
@@ -19,6 +21,26 @@ planning::Study studyOf(const common::Bytes& bytes) {
     planning::Study study;
     study.reference = std::make_shared<planning::ReferenceFile>(planning::ReferenceFile{"big.jpg", bytes});
     return study;
+}
+
+const planning::Study& softStudy() {
+    static const planning::Study study = [] {
+        cv::Mat soft;
+        cv::GaussianBlur(bench::photograph(1024, 768), soft, {}, 12);
+        common::Bytes bytes;
+        cv::imencode(".png", soft, bytes);
+        planning::Study made = studyOf(bytes);
+        made.areas = 12;
+        return made;
+    }();
+    return study;
+}
+
+planning::Plan softPlan() {
+    planning::Kept kept;
+    auto plan = planning::makePlan(softStudy(), *storage::readLibraryFolder(storage::dataFolder() / "materials"), kept);
+    if (!plan) std::abort();
+    return *std::move(plan);
 }
 
 }  // namespace
@@ -48,5 +70,23 @@ int main(int argc, char** argv) {
         cv::cvtColor(real, lab, cv::COLOR_BGR2Lab);
         benchmark::DoNotOptimize(lab.data);
     });
+    // Twelve areas of a picture without hard edges, whose layers all run out into each other.
+    static const planning::Plan plan = softPlan();
+    benchmark::RegisterBenchmark("soft edges/run out",
+                                 [](benchmark::State& state) {
+                                     planning::Plan faded = plan;
+                                     for (auto _ : state) planning::fadeEdges(faded, softStudy(), plan.reading->wanted);
+                                 })
+        ->Unit(benchmark::kMillisecond)
+        ->UseRealTime();
+    benchmark::RegisterBenchmark("soft edges/OpenCV, one Gaussian over the pressures",
+                                 [](benchmark::State& state) {
+                                     cv::Mat blurred;
+                                     for (auto _ : state)
+                                         for (const cv::Mat& map : plan.pressures)
+                                             cv::GaussianBlur(map, blurred, {}, 20);
+                                 })
+        ->Unit(benchmark::kMillisecond)
+        ->UseRealTime();
     return bench::runWithRatios(argc, argv);
 }

@@ -75,7 +75,8 @@ class Seen {
     std::vector<cv::Vec3f> tones_;
 };
 
-/// Carries the pressures of each stack on beyond its border, to where its marks run in.
+/// Carries the pressures of each stack on beyond its border, to where its marks run in. They are as smooth there as a
+/// part of the size can tell.
 void carryOn(rendering::RunIn& runIn, const Plan& plan, int reach) {
     for (std::size_t k = 0; k < plan.pressures.size(); ++k)
         runIn.pressures.push_back(cv::Mat::zeros(plan.stackMap.size(), CV_8U));
@@ -85,11 +86,16 @@ void carryOn(rendering::RunIn& runIn, const Plan& plan, int reach) {
         if (box.empty()) return;
         box = cv::Rect(box.x - 2 * reach, box.y - 2 * reach, box.width + 4 * reach, box.height + 4 * reach) &
               cv::Rect({}, plan.stackMap.size());
-        const cv::Mat own = plan.stackMap(box) == stack;
+        const int part = std::max(1, reach / 8);
+        const cv::Size small(std::max(1, box.width / part), std::max(1, box.height / part));
+        cv::Mat own;
+        cv::resize(plan.stackMap(box) == stack, own, small, 0, 0, cv::INTER_NEAREST);
         for (std::size_t k = 0; k < plan.stacks[std::size_t(stack)].layers.size(); ++k) {
             cv::Mat laid;
-            plan.pressures[k](box).convertTo(laid, CV_32F);
-            subject::blurredWithin(laid, own, 0.5 * reach).convertTo(laid, CV_8U);
+            cv::resize(plan.pressures[k](box), laid, small, 0, 0, cv::INTER_NEAREST);
+            laid.convertTo(laid, CV_32F);
+            subject::blurredWithin(laid, own, 0.5 * reach / part).convertTo(laid, CV_8U);
+            cv::resize(laid, laid, box.size(), 0, 0, cv::INTER_LINEAR);
             laid.copyTo(runIn.pressures[k](box), inside(box));
         }
     });

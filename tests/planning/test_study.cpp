@@ -9,6 +9,7 @@
 #include "planning/construction.h"
 #include "planning/planner.h"
 #include "planning/study_fields.h"
+#include "rounds.h"
 #include "small_study.h"
 
 using namespace planning;
@@ -318,7 +319,11 @@ class TestStudy : public QObject {
         const Study start = fullStudy();
         QVERIFY(readSubject(start, warm).ok());
         std::map<std::string, int> changed;
+        // The sanitizers see a part of them only.
+        constexpr int every = 8 / roundsOf(8);
+        int field = 0;
         Changer(start, [&](const std::string& name, const Study& study) {
+            if (field++ % every != 0) return;
             Kept cold;
             const auto before = *readSubject(start, warm);
             const auto now = readSubject(study, warm), anew = readSubject(study, cold);
@@ -337,7 +342,7 @@ class TestStudy : public QObject {
             }
             ++changed[name];
         }).run();
-        QVERIFY2(changed.size() >= 30, qPrintable(QString::number(changed.size())));
+        QVERIFY2(int(changed.size()) >= 30 / every, qPrintable(QString::number(changed.size())));
     }
 
     /// Of the picture's own colours masses are kept, as long as nothing is changed about them.
