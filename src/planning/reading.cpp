@@ -234,9 +234,13 @@ common::Result<std::shared_ptr<const Reading>> readSubject(const Study& study, K
     const cv::Mat regions = isByThings ? subject::withFaces(subject::regionsAt(kept.parted->tree, study.areas), faces)
                                        : subject::regionsByColour(reading->squinted, study.areas);
     reading->areas = subject::edited(subject::areasOf(regions, reading->squinted), reading->squinted, study.areaEdits);
-    if (isByThings) subject::recognise(reading->areas, kept.parted->grain, faces);
-    overrule(reading->areas, study);
-    reading->edges = subject::edgesOf(reading->areas, kept.seen->edgeView);
+    // What areas are and how they meet: the one changes their list, the other looks at their map.
+    common::together(
+        [&] {
+            if (isByThings) subject::recognise(reading->areas, kept.parted->grain, faces);
+            overrule(reading->areas, study);
+        },
+        [&] { reading->edges = subject::edgesOf(reading->areas, kept.seen->edgeView); });
     choose(*reading, study, kept);
     reading->masses = masses(*reading, study, *kept.seen);
     if (kept.whole.empty()) kept.whole = colour::srgb8ImageFromXyz(subject::reduced(kept.picture->xyz, 480));

@@ -152,15 +152,18 @@ void setKeys(Areas& areas) {
     cv::Mat depth;
     cv::distanceTransform(inside, depth, cv::DIST_L2, cv::DIST_MASK_PRECISE);
     std::vector<float> deepest(areas.list.size(), -1.0f);
+    std::vector<cv::Point> hearts(areas.list.size());
     for (int y = 0; y < map.rows; ++y)
         for (int x = 0; x < map.cols; ++x) {
             const auto label = std::size_t(map.at<int>(y, x));
             const float d = depth.at<float>(y + 1, x + 1);
             if (d <= deepest[label]) continue;
             deepest[label] = d;
-            areas.list[label].key =
-                std::to_string((2 * x + 1) * 5000 / map.cols) + "-" + std::to_string((2 * y + 1) * 5000 / map.rows);
+            hearts[label] = {x, y};
         }
+    for (std::size_t i = 0; i < hearts.size(); ++i)
+        areas.list[i].key = std::to_string((2 * hearts[i].x + 1) * 5000 / map.cols) + "-" +
+                            std::to_string((2 * hearts[i].y + 1) * 5000 / map.rows);
 }
 
 }  // namespace
