@@ -285,18 +285,17 @@ class TestPlanning : public QObject {
         }
         QVERIFY(std::fabs(at - 1) < 1e-9);
         QCOMPARE(stacks.size(), plan.stacks.size());
+        const auto isThere = [&](const SectionColumn& column, double x, double y) {
+            return column.stack == subject::labelAt(column.runsIn ? plan.runIn.part : plan.stackMap, x, y);
+        };
         const auto along = sectionAlong(plan, {{0.0, 0.5}, {1.0, 0.5}}, 50);
         QCOMPARE(along.size(), std::size_t(50));
-        for (int i = 0; i < 50; ++i)
-            if (!along[std::size_t(i)].runsIn)
-                QCOMPARE(along[std::size_t(i)].stack, subject::labelAt(plan.stackMap, (i + 0.5) / 50, 0.5));
+        for (int i = 0; i < 50; ++i) QVERIFY(isThere(along[std::size_t(i)], (i + 0.5) / 50, 0.5));
         // A line that leaves the sheet goes on along its edge.
         const auto beyond = sectionAlong(plan, {{0.8, 0.9}, {1.6, -0.5}}, 50);
         for (int i = 0; i < 50; ++i) {
             const double part = (i + 0.5) / 50;
-            if (!beyond[std::size_t(i)].runsIn)
-                QCOMPARE(beyond[std::size_t(i)].stack,
-                         subject::labelAt(plan.stackMap, 0.8 + 0.8 * part, 0.9 - 1.4 * part));
+            QVERIFY(isThere(beyond[std::size_t(i)], 0.8 + 0.8 * part, 0.9 - 1.4 * part));
         }
     }
 

@@ -23,6 +23,7 @@
 #include "common/parallel.h"
 #include "partings.h"
 #include "subject/area_tree.h"
+#include "subject/border_walk.h"
 #include "subject/joining.h"
 #include "subject/squint.h"
 #include "subject/superpixels.h"
@@ -170,17 +171,15 @@ Prepared prepared(const KnownScene& scene, double squint) {
                   {},
                   double(pieces.total()),
                   scene.things};
-    for (int y = 0; y + 1 < pieces.rows; ++y)
-        for (int x = 0; x + 1 < pieces.cols; ++x)
-            for (const cv::Point step : {cv::Point(1, 0), cv::Point(0, 1)}) {
-                constexpr int near = 3;
-                const auto thing = [&](int away) {
-                    return scene.truth.at<int>(std::clamp(y + step.y * away, 0, pieces.rows - 1),
-                                               std::clamp(x + step.x * away, 0, pieces.cols - 1));
-                };
-                const int one = pieces.at<int>(y, x), other = pieces.at<int>(y + step.y, x + step.x);
-                if (one != other && thing(1 - near) != thing(near)) made.borders[std::minmax(one, other)] += 1;
-            }
+    alongBorders(pieces, [&](cv::Point pixel, cv::Point step) {
+        constexpr int near = 3;
+        const auto thing = [&](int away) {
+            const cv::Point at = pixel + step * away;
+            return scene.truth.at<int>(std::clamp(at.y, 0, pieces.rows - 1), std::clamp(at.x, 0, pieces.cols - 1));
+        };
+        if (thing(1 - near) != thing(near))
+            made.borders[std::minmax(pieces.at<int>(pixel), pieces.at<int>(pixel + step))] += 1;
+    });
     return made;
 }
 
