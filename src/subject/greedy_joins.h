@@ -2,35 +2,49 @@
 
 #include <algorithm>
 #include <limits>
+#include <map>
 #include <utility>
 #include <vector>
 
 namespace subject {
 
 /// Joins regions two by two, the pair of neighbours that costs least first, until `left` are left or none touch. A
-/// region has `alive` and, by its neighbours' indices, `borders`; cost(one, other, border) is asked again only where a
-/// join touched it; join(kept, gone) puts one region into the other, or does not and says false; then their cost must
-/// have become infinite.
+/// region has `alive` and, by its neighbours' indices, `borders`; cost(one, other, border), the same from both sides,
+/// is asked again only of what was joined; join(kept, gone) puts one region into the other, or does not and says false;
+/// then their cost must have become infinite.
 template <typename Region, typename Cost, typename Join>
 void joinGreedily(std::vector<Region>& regions, int left, const Cost& cost, const Join& join) {
-    std::vector<std::pair<double, int>> cheapest(regions.size());  // of each region's neighbours
-    const auto refresh = [&](int i) {
-        auto& best = cheapest[std::size_t(i)] = {std::numeric_limits<double>::infinity(), -1};
-        const Region& region = regions[std::size_t(i)];
-        if (!region.alive) return;
-        for (const auto& [other, border] : region.borders)
-            best = std::min(best, {cost(region, regions[std::size_t(other)], border), other});
+    std::vector<std::map<int, double>> costs(regions.size());      // of joining with each neighbour
+    std::vector<std::pair<double, int>> cheapest(regions.size());  // of these
+    const auto ask = [&](int one, int other) {
+        const Region& region = regions[std::size_t(one)];
+        costs[std::size_t(one)][other] = costs[std::size_t(other)][one] =
+            cost(region, regions[std::size_t(other)], region.borders.at(other));
     };
-    for (int i = 0; i < int(regions.size()); ++i) refresh(i);
+    const auto choose = [&](int i) {
+        auto& best = cheapest[std::size_t(i)] = {std::numeric_limits<double>::infinity(), -1};
+        for (const auto& [other, price] : costs[std::size_t(i)]) best = std::min(best, {price, other});
+    };
+    for (int i = 0; i < int(regions.size()); ++i) {
+        const Region& region = regions[std::size_t(i)];
+        if (!region.alive) continue;  // it still has the borders of when it was
+        for (const auto& [other, border] : region.borders)
+            if (other > i) ask(i, other);
+    }
+    for (int i = 0; i < int(regions.size()); ++i) choose(i);
     for (auto alive = std::ranges::count_if(regions, &Region::alive); alive > left;) {
         const auto best = std::ranges::min_element(cheapest);
         if (best->second < 0) return;
-        int kept = int(best - cheapest.begin()), gone = best->second;
-        if (gone < kept) std::swap(kept, gone);
-        if (join(kept, gone)) --alive;
-        refresh(gone);
-        refresh(kept);
-        for (const auto& [other, border] : regions[std::size_t(kept)].borders) refresh(other);
+        const auto [kept, gone] = std::minmax({int(best - cheapest.begin()), best->second});
+        if (join(kept, gone)) {
+            --alive;
+            for (const auto& [other, price] : costs[std::size_t(gone)]) costs[std::size_t(other)].erase(gone);
+            costs[std::size_t(gone)].clear();
+        }
+        for (const auto& [other, border] : regions[std::size_t(kept)].borders) ask(kept, other);
+        choose(gone);
+        choose(kept);
+        for (const auto& [other, border] : regions[std::size_t(kept)].borders) choose(other);
     }
 }
 
