@@ -4,6 +4,7 @@
 
 #include "figures.h"
 #include "numbers.h"
+#include "rounds.h"
 #include "subject/measures.h"
 #include "subject/outlines.h"
 #include "worked.h"
@@ -45,7 +46,7 @@ class TestMeasures : public QObject {
     void aLengthIsCaughtToHalfAPixel() {
         Numbers random(91);
         double worst = 0;
-        for (int round = 0; round < 40; ++round) {
+        for (int round = 0; round < roundsOf(40); ++round) {
             const double wide = random.between(90, 260), high = random.between(80, 180), turn = random.between(-40, 40);
             const double cx = random.between(260, 380), cy = random.between(200, 280);
             const cv::Mat lab =
@@ -76,7 +77,7 @@ class TestMeasures : public QObject {
     void anAngleIsFittedToATenthOfADegree() {
         Numbers random(92);
         double worst = 0;
-        for (int round = 0; round < 40; ++round) {
+        for (int round = 0; round < roundsOf(40); ++round) {
             const double wide = random.between(180, 300), high = random.between(120, 200),
                          turn = random.between(-40, 40);
             const double cx = 320, cy = 240;
