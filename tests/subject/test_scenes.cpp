@@ -217,7 +217,7 @@ class TestScenes : public QObject {
         const AreaTree& tree = scene.tree;
         cv::Mat before = regionsAt(tree, 1);
         QCOMPARE(std::set<int>(before.begin<int>(), before.end<int>()).size(), std::size_t(1));
-        for (int wanted = 2; wanted <= 40; ++wanted) {
+        for (int wanted = 2; wanted <= roundsOf(40); ++wanted) {
             const cv::Mat now = regionsAt(tree, wanted);
             std::map<int, std::set<int>> partsOf;
             for (int y = 0; y < now.rows; ++y)
