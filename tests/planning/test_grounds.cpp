@@ -1,7 +1,9 @@
 #include <QtTest>
 
 #include "hand_plan.h"
+#include "planned_study.h"
 #include "planning/paper_ranking.h"
+#include "planning/stage_picture.h"
 #include "planning/underpainting.h"
 
 using namespace planning;
@@ -137,6 +139,47 @@ class TestGrounds : public QObject {
         dry.wants(0, {12, 0, 0});
         dry.add(Kind::ink, "#101010", "black ink");
         QCOMPARE(dry.laid(), QString());
+    }
+
+    void wetComesBeforeDryAndIsWaitedFor() {
+        Study study = smallStudy();
+        study.paper = "p-grey";
+        const Plan plan = planOf(study);
+        int lastWet = 0;
+        double waits = 0;
+        for (const Step& step : plan.steps)
+            if (step.stick >= 0 && materials::isWet(plan.sticks[std::size_t(step.stick)].kind)) {
+                lastWet = step.number;
+                waits += step.waitMinutes;
+            }
+        QVERIFY(lastWet > 0);
+        QVERIFY(waits > 0);
+        for (const Step& step : plan.steps)
+            if (step.number < lastWet && step.stage != Stage::drawing) QVERIFY(step.stage == Stage::underpainting);
+        study.ground = Ground::none;
+        for (const Step& step : planOf(study).steps) QVERIFY(step.stage != Stage::underpainting);
+    }
+
+    void aPaperThatTakesNoWaterGetsADryGround() {
+        Study study = smallStudy();
+        study.paper = "p-dry";
+        const Plan plan = planOf(study);
+        for (const materials::Material& stick : plan.sticks) QVERIFY(!materials::isWet(stick.kind));
+    }
+
+    /// Common practice: gouache dries lighter than it looks wet, and the step says so.
+    void washesSayHowTheyDry() {
+        const Plan plan = planOf(smallStudy());
+        int washes = 0;
+        for (const Step& step : plan.steps) {
+            const bool gouache =
+                step.stick >= 0 && plan.sticks[std::size_t(step.stick)].kind == materials::Kind::gouache;
+            washes += gouache;
+            if (gouache) QVERIFY(stepsLighterWhenDry(plan, step) > 0.02);
+            if (step.stick >= 0 && !plan.prepared[std::size_t(step.stick)].pigment.wet)
+                QCOMPARE(stepsLighterWhenDry(plan, step), 0.0);
+        }
+        QVERIFY(washes > 0);
     }
 
     /// What a paper is ranked by, each reason with the figure at which it begins.

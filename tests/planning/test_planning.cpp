@@ -8,7 +8,6 @@
 
 #include "colour/difference.h"
 #include "colour/picture_under.h"
-#include "colour/reflectance.h"
 #include "planned_study.h"
 #include "planning/notes.h"
 #include "planning/order.h"
@@ -299,32 +298,6 @@ class TestPlanning : public QObject {
         }
     }
 
-    void wetComesBeforeDryAndIsWaitedFor() {
-        Study study = smallStudy();
-        study.paper = "p-grey";
-        const Plan plan = planOf(study);
-        int lastWet = 0;
-        double waits = 0;
-        for (const Step& step : plan.steps)
-            if (step.stick >= 0 && materials::isWet(plan.sticks[std::size_t(step.stick)].kind)) {
-                lastWet = step.number;
-                waits += step.waitMinutes;
-            }
-        QVERIFY(lastWet > 0);
-        QVERIFY(waits > 0);
-        for (const Step& step : plan.steps)
-            if (step.number < lastWet && step.stage != Stage::drawing) QVERIFY(step.stage == Stage::underpainting);
-        study.ground = Ground::none;
-        for (const Step& step : planOf(study).steps) QVERIFY(step.stage != Stage::underpainting);
-    }
-
-    void aPaperThatTakesNoWaterGetsADryGround() {
-        Study study = smallStudy();
-        study.paper = "p-dry";
-        const Plan plan = planOf(study);
-        for (const materials::Material& stick : plan.sticks) QVERIFY(!materials::isWet(stick.kind));
-    }
-
     /// Common practice: white paper hides the lights, a mid tone shows both ends.
     void midTonesRankBeforeWhite() {
         const Plan& plan = usual();
@@ -367,20 +340,6 @@ class TestPlanning : public QObject {
                          cv::NORM_INF) > 1);
     }
 
-    /// Common practice: gouache dries lighter than it looks wet, and the step says so.
-    void washesSayHowTheyDry() {
-        int washes = 0;
-        for (const Step& step : usual().steps) {
-            const bool gouache =
-                step.stick >= 0 && usual().sticks[std::size_t(step.stick)].kind == materials::Kind::gouache;
-            washes += gouache;
-            if (gouache) QVERIFY(stepsLighterWhenDry(usual(), step) > 0.02);
-            if (step.stick >= 0 && !usual().prepared[std::size_t(step.stick)].pigment.wet)
-                QCOMPARE(stepsLighterWhenDry(usual(), step), 0.0);
-        }
-        QVERIFY(washes > 0);
-    }
-
     void stagePicturesGoFromBarePaperToTheEnd() {
         const Plan& plan = usual();
         const cv::Mat bare = pictureAfter(plan, 0, plan.light);
@@ -416,37 +375,6 @@ class TestPlanning : public QObject {
         const bool toxicNoted =
             std::ranges::any_of(plan.notes, [](const Note& n) { return n.topic == NoteTopic::toxicPigments; });
         QCOMPARE(toxicNoted, toxicUsed);
-    }
-
-    void badStudiesAreRefused() {
-        Kept kept;
-        const auto kindOf = [&](const Study& study, const materials::Library& library) {
-            auto plan = makePlan(study, library, kept);
-            return plan ? -1 : int(plan.problem().kind);
-        };
-        const auto library = smallLibrary();
-        Study study = smallStudy();
-        study.paper = "no such paper";
-        QCOMPARE(kindOf(study, library), int(ProblemKind::paperUnknown));
-        for (const auto& [w, limit, areas] : {std::tuple(1e9, 10, 4), std::tuple(double(NAN), 10, 4),
-                                              std::tuple(240.0, -5, 4), std::tuple(240.0, 10, 100000)}) {
-            study = smallStudy();
-            study.widthMillimetres = w;
-            study.stickLimit = limit;
-            study.areas = areas;
-            QCOMPARE(kindOf(study, library), int(ProblemKind::numberBad));
-        }
-        QCOMPARE(kindOf(smallStudy(), {}), int(ProblemKind::trayEmpty));
-        materials::Library wetOnly = library;
-        std::erase_if(wetOnly.media, [](const auto& m) { return !materials::isWet(m.kind); });
-        QCOMPARE(kindOf(smallStudy(), wetOnly), int(ProblemKind::trayEmpty));
-        materials::Library hoard = library;
-        hoard.media.resize(5000, library.media[0]);
-        QCOMPARE(kindOf(smallStudy(), hoard), int(ProblemKind::trayTooLarge));
-        materials::Library noPaper = library;
-        noPaper.papers.clear();
-        QCOMPARE(kindOf(smallStudy(), noPaper), int(ProblemKind::paperMissing));
-        QCOMPARE(kindOf(Study{}, library), int(ProblemKind::fileMissing));
     }
 
     void planningCanBeStopped() {

@@ -13,6 +13,7 @@
 #include "small_study.h"
 
 using namespace planning;
+using common::ProblemKind;
 
 namespace {
 
@@ -411,6 +412,37 @@ class TestStudy : public QObject {
         study = fullStudy();
         study.squint = NAN;
         QVERIFY(outOfBounds(study));
+    }
+
+    void badStudiesAreRefused() {
+        Kept kept;
+        const auto kindOf = [&](const Study& study, const materials::Library& library) {
+            auto plan = makePlan(study, library, kept);
+            return plan ? -1 : int(plan.problem().kind);
+        };
+        const auto library = smallLibrary();
+        Study study = smallStudy();
+        study.paper = "no such paper";
+        QCOMPARE(kindOf(study, library), int(ProblemKind::paperUnknown));
+        for (const auto& [w, limit, areas] : {std::tuple(1e9, 10, 4), std::tuple(double(NAN), 10, 4),
+                                              std::tuple(240.0, -5, 4), std::tuple(240.0, 10, 100000)}) {
+            study = smallStudy();
+            study.widthMillimetres = w;
+            study.stickLimit = limit;
+            study.areas = areas;
+            QCOMPARE(kindOf(study, library), int(ProblemKind::numberBad));
+        }
+        QCOMPARE(kindOf(smallStudy(), {}), int(ProblemKind::trayEmpty));
+        materials::Library wetOnly = library;
+        std::erase_if(wetOnly.media, [](const auto& m) { return !materials::isWet(m.kind); });
+        QCOMPARE(kindOf(smallStudy(), wetOnly), int(ProblemKind::trayEmpty));
+        materials::Library hoard = library;
+        hoard.media.resize(5000, library.media[0]);
+        QCOMPARE(kindOf(smallStudy(), hoard), int(ProblemKind::trayTooLarge));
+        materials::Library noPaper = library;
+        noPaper.papers.clear();
+        QCOMPARE(kindOf(smallStudy(), noPaper), int(ProblemKind::paperMissing));
+        QCOMPARE(kindOf(Study{}, library), int(ProblemKind::fileMissing));
     }
 };
 

@@ -8,10 +8,8 @@
 
 inline cv::Mat bordersOf(const cv::Mat& map) {
     cv::Mat borders(map.size(), CV_8U, cv::Scalar(0));
-    for (int y = 0; y + 1 < map.rows; ++y)
-        for (int x = 0; x + 1 < map.cols; ++x)
-            if (map.at<int>(y, x) != map.at<int>(y, x + 1) || map.at<int>(y, x) != map.at<int>(y + 1, x))
-                borders.at<uchar>(y, x) = 255;
+    const cv::Rect most(0, 0, map.cols - 1, map.rows - 1);
+    borders(most) = (map(most) != map(most + cv::Point(1, 0))) | (map(most) != map(most + cv::Point(0, 1)));
     return borders;
 }
 
@@ -26,15 +24,18 @@ inline double boundaryRecall(const cv::Mat& truth, const cv::Mat& found, int pix
 
 /// Mean over the true regions, by their share, of the best overlap (P. Arbelaez and others, PAMI 33/5, 2011).
 inline double coveringOf(const cv::Mat& truth, int count, const cv::Mat& found, int foundCount) {
+    cv::Mat_<double> both(count, foundCount, 0.0);
+    for (int y = 0; y < truth.rows; ++y) {
+        const int *object = truth.ptr<int>(y), *area = found.ptr<int>(y);
+        for (int x = 0; x < truth.cols; ++x) ++both(object[x], area[x]);
+    }
     double covering = 0;
     for (int object = 0; object < count; ++object) {
-        const cv::Mat wanted = truth == object;
+        const double wanted = cv::sum(both.row(object))[0];
         double best = 0;
-        for (int a = 0; a < foundCount; ++a) {
-            const cv::Mat got = found == a;
-            best = std::max(best, double(cv::countNonZero(wanted & got)) / std::max(1, cv::countNonZero(wanted | got)));
-        }
-        covering += best * cv::countNonZero(wanted) / double(truth.total());
+        for (int a = 0; a < foundCount; ++a)
+            best = std::max(best, both(object, a) / (wanted + cv::sum(both.col(a))[0] - both(object, a)));
+        covering += best * wanted / double(truth.total());
     }
     return covering;
 }

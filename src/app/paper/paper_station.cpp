@@ -101,7 +101,8 @@ class PaperStation::Offcuts : public QWidget {
         const int rows = (int(plan_->papers.size()) + columns() - 1) / columns();
         const double w = double(width()) / columns();
         const double h = double(height()) / std::max(1, rows);
-        return {w * (i % columns()), h * (i / columns()), w - 12, h - 4};
+        const int row = i / columns(), column = i % columns();
+        return {w * column, h * row, w - 12, h - 4};
     }
     int offcutAt(const QPointF& position) const {
         if (plan_)

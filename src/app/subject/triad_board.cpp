@@ -53,7 +53,8 @@ int TriadBoard::heightFor(int width) const {
 QRectF TriadBoard::tileOf(int place) const {
     const int n = columns(width());
     const double wide = (width() + tileGap) / double(n) - tileGap;
-    return {(place % n) * (wide + tileGap), double(place / n) * (tileHeight + tileGap), wide, tileHeight};
+    const int row = place / n, column = place % n;
+    return {column * (wide + tileGap), double(row * (tileHeight + tileGap)), wide, tileHeight};
 }
 
 void TriadBoard::mousePressEvent(QMouseEvent* event) {
