@@ -143,7 +143,7 @@ class TestReview : public QObject {
         CardReading card;
         card.white = xyzOf(cv::Vec3f::all(float(cardWhite)));
         card.black = xyzOf(cv::Vec3f::all(float(cardBlack)));
-        card.rows.resize(std::size_t(roundsOf(32)));
+        card.rows.resize(32);
         std::vector<materials::Material> sticks;
         for (auto& fields : card.rows) {
             materials::Material stick;
@@ -168,7 +168,7 @@ class TestReview : public QObject {
             QVERIFY(found.rows[i]->hidingError > 0 && found.rows[i]->hidingError < 0.12);
             QVERIFY(found.rows[i]->colourError > 0 && found.rows[i]->colourError < 3);
         }
-        QVERIFY(told >= roundsOf(10));
+        QVERIFY(told >= 10);
     }
 
     /// Offcuts over whole rows: their tone is read, a stick is not taken for one, and a tool is passed over.
