@@ -91,7 +91,7 @@ int card(const QStringList& arguments) {
         return refuse({ProblemKind::nameUnknown, "The format", 0, format.toStdString(), "a4, letter"});
     if (out.isEmpty() && photograph.isEmpty())
         return refuse(
-            {ProblemKind::nameUnknown, "The command", 0, "card", "card --out FILE.pdf, card --stand-in FILE.jpg"});
+            {ProblemKind::commandIncomplete, {}, 0, "card", "card --out FILE.pdf or card --stand-in FILE.jpg"});
     bool ok = false;
     const int count = rows.toInt(&ok);
     if (!ok || count < 1 || count > 1000)
@@ -108,7 +108,7 @@ int readCard(const QStringList& arguments) {
     Options options;
     if (!parse(arguments, {}, options)) return 2;
     if (options.words.size() != 1)
-        return refuse({ProblemKind::nameUnknown, "The command", 0, "read-card", "read-card PHOTOGRAPH"});
+        return refuse({ProblemKind::commandIncomplete, {}, 0, "read-card", "read-card PHOTOGRAPH"});
     const std::string name = options.words[0].toStdString();
     const auto bytes = common::readFile(name, subject::mostPictureBytes);
     if (!bytes) return refuse(bytes.problem());

@@ -55,6 +55,7 @@ enum class ProblemKind {
     numberBad,
     colourBad,
     nameUnknown,
+    commandIncomplete,
     memoryShort,
     unexpected,
     cancelled,

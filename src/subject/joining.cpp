@@ -1,6 +1,7 @@
 #include "subject/joining.h"
 
 #include <algorithm>
+#include <cmath>
 #include <limits>
 #include <numeric>
 #include <set>
@@ -18,7 +19,7 @@ const JoinWeights fittedWeights = {
 
 cv::Mat piecesOf(const cv::Mat& squintedLab) {
     // So many pixels each that its colours tell something; many enough where the picture is small.
-    constexpr int most = 2400, enough = 400, pixels = 160, rounds = 4;
+    constexpr int most = 5000, enough = 800, pixels = 60, rounds = 4;
     constexpr float ruler = 10;
     return superpixels(squintedLab, std::clamp(int(squintedLab.total()) / pixels, enough, most), ruler, rounds);
 }
@@ -30,20 +31,28 @@ double weighed(const Terms& weights, const Terms& terms) {
     return std::inner_product(weights.begin(), weights.end(), terms.begin(), 0.0);
 }
 
-/// Specks, regions below a share of the picture, join before all others.
-void joinByOdds(Regions& regions, const JoinWeights& weights, int left, double speck, const Join& join) {
+/// How regions are asked.
+struct Asking {
+    int left;                // then no more
+    double speck;            // share of the picture below which a region joins before all others
+    double borderCosts = 0;  // for the logarithm of a border's length: a wrong join loses so much of it
+};
+
+void joinByOdds(Regions& regions, const JoinWeights& weights, const Asking& asking, const Join& join) {
     std::set<std::pair<int, int>> barred;
     const auto odds = [&](const Region& one, const Region& other, const Border& border) {
         const int i = int(&one - regions.all.data()), k = int(&other - regions.all.data());
-        if (barred.contains(std::minmax(i, k))) return std::numeric_limits<double>::infinity();
-        constexpr double surely = 30;
         double least = std::numeric_limits<double>::infinity();
-        if (border.pixels > 0) least = weighed(weights.touching, regions.termsTouching(one, other, border));
+        if (barred.contains(std::minmax(i, k))) return least;
+        const bool isTouching = border.pixels > 0;
+        if (isTouching) least = weighed(weights.touching, regions.termsTouching(one, other, border));
         if (Regions::mayBeOneGround(one, other, border))
             least = std::min(least, weighed(weights.apart, regions.termsApart(one, other, border)));
-        return least - (regions.isSpeck(one, speck) || regions.isSpeck(other, speck) ? surely : 0);
+        if (isTouching) least += asking.borderCosts * std::log(border.pixels);
+        constexpr double surely = 30;
+        return least - (regions.isSpeck(one, asking.speck) || regions.isSpeck(other, asking.speck) ? surely : 0);
     };
-    joinGreedily(regions.all, left, odds, [&](int kept, int gone) {
+    joinGreedily(regions.all, asking.left, odds, [&](int kept, int gone) {
         const bool isMade = join(kept, gone);
         if (isMade)
             regions.join(kept, gone);
@@ -56,17 +65,17 @@ void joinByOdds(Regions& regions, const JoinWeights& weights, int left, double s
 }  // namespace
 
 void joinPieces(Regions& regions, const JoinWeights& weights, const Join& join) {
-    constexpr int few = 80;
+    constexpr int few = 300;
     // So small that it can only be a flaw; what is a little larger may be the ground that shows through a gap.
-    constexpr double flaw = 0.0004;
-    joinByOdds(regions, weights, few, flaw, join);
+    constexpr double flaw = 0.0002;
+    joinByOdds(regions, weights, {.left = few, .speck = flaw}, join);
 }
 
 void joinAreas(Regions& regions, const JoinWeights& weights, const Join& join) {
     // Nothing that small is laid as an area of its own.
     constexpr double speck = 0.001;
     regions.seeAcrossGaps();
-    joinByOdds(regions, weights, 1, speck, join);
+    joinByOdds(regions, weights, {.left = 1, .speck = speck, .borderCosts = 0.25}, join);
 }
 
 }  // namespace subject

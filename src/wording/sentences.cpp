@@ -178,6 +178,8 @@ QString problemSentence(const common::Problem& problem) {
             return say("\"%1\" is no colour: write it as #rrggbb.").arg(what);
         case ProblemKind::nameUnknown:
             return say("%1 \"%2\" is not known: take one of %3.").arg(file, what, allowed);
+        case ProblemKind::commandIncomplete:
+            return say("\"%1\" wants more or other words: write %2.").arg(what, allowed);
         case ProblemKind::memoryShort:
             return say("There is not enough memory for this: close other programs, or take a smaller picture.");
         case ProblemKind::unexpected:

@@ -87,6 +87,20 @@ class TestCli : public QObject {
         }
     }
 
+    /// The command is known; what it lacks is said.
+    void aCommandThatWantsMoreSaysWhat() {
+        for (const QStringList& bare : {QStringList{"plan"},
+                                        {"areas", at("ball.png")},
+                                        {"list", at("mine.csv")},
+                                        {"inspect"},
+                                        {"card"},
+                                        {"read-card"}}) {
+            const Run refused = run(bare);
+            QCOMPARE(refused.status, 2);
+            QVERIFY2(refused.err.startsWith('"' + bare[0].toUtf8() + "\" wants"), refused.err.constData());
+        }
+    }
+
     void aPlanIsWrittenWhole() {
         const Run r = run({"plan", at("ball.dune"), "--out", at("plan")});
         QCOMPARE(r.err, QByteArray());

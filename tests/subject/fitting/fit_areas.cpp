@@ -35,7 +35,8 @@ using namespace subject;
 struct KnownScene {
     std::string name;
     cv::Mat lab, truth;
-    int things = 0;
+    int parts = 0;   // of the map
+    int things = 0;  // of which anything is seen
 };
 
 template <typename Terms>
@@ -142,7 +143,7 @@ void tell(const std::vector<KnownScene>& scenes, const JoinWeights& weights) {
         std::map<int, int> label;
         cv::Mat found = regionsAt(tree, scene.things);
         for (auto& region : cv::Mat_<int>(found)) region = label.emplace(region, int(label.size())).first->second;
-        const double covers = coveringOf(scene.truth, scene.things, found, int(label.size()));
+        const double covers = coveringOf(scene.truth, scene.parts, found, int(label.size()));
         const double recalls = boundaryRecall(scene.truth, found, 3);
         if (std::getenv("TELL"))
             std::printf("%-40s %2d things: covering %.3f, borders found %.3f\n", scene.name.c_str(), scene.things,
@@ -293,6 +294,7 @@ int main(int count, char** words) {
         std::map<int, int> pixels, label;
         for (const auto& part : cv::Mat_<uchar>(parts)) ++pixels[part];
         for (const auto& [part, many] : pixels) label.emplace(part, int(label.size()));
+        scene.parts = int(label.size());
         // A thing of which next to nothing is seen is not asked for.
         scene.things =
             int(std::ranges::count_if(pixels, [&](const auto& p) { return p.second * 1000 > int(parts.total()); }));
