@@ -60,6 +60,12 @@ int main(int argc, char** argv) {
         planning::Kept kept;
         benchmark::DoNotOptimize(planning::readSubject(study, kept).ok());
     });
+    add("24-megapixel JPEG/file to masses and areas by colour", [] {
+        planning::Study byColour = study;
+        byColour.parting = subject::Parting::byColour;
+        planning::Kept kept;
+        benchmark::DoNotOptimize(planning::readSubject(byColour, kept).ok());
+    });
     add("24-megapixel JPEG/file to the first picture", [] {
         planning::Kept kept;
         benchmark::DoNotOptimize(planning::readReference(study, kept).ok());

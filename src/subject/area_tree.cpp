@@ -69,9 +69,7 @@ AreaTree areaTreeOf(const cv::Mat& lab, const JoinWeights& weights) {
     std::vector<std::pair<int, int>> ofPieces, ofAreas;
     joinPieces(regions, weights, note(ofPieces));
     joinAreas(regions, weights, note(ofAreas));
-    cv::Mat regionMap;
-    cv::resize(relabelled(pieces, after(ofPieces, count)), regionMap, lab.size(), 0, 0, cv::INTER_NEAREST);
-    const cv::Mat smooth = withSmoothBorders(regionMap, lab);
+    const cv::Mat smooth = withSmoothBorders(relabelled(pieces, after(ofPieces, count)), lab);
     // What is smaller than a mark is no piece of an area.
     return treeOf(withoutIslands(smooth, int(lab.total() / 15000)), ofAreas);
 }

@@ -82,13 +82,19 @@ cv::Mat voted(const cv::Mat& labels, const cv::Mat& lab, int reach) {
 
 cv::Mat withSmoothBorders(const cv::Mat& labels, const cv::Mat& lab) {
     // Of the long side: far at first, to find the edge, and in the end the half of a mark on a middling sheet.
-    constexpr std::array reaches{0.024, 0.024, 0.016, 0.016, 0.010};
+    constexpr std::array far{0.024, 0.016, 0.016};
+    constexpr double near = 0.010;
+    const auto round = [](const cv::Mat& now, const cv::Mat& colours, double reach) {
+        return voted(now, colours, std::max(2, int(std::lround(reach * std::max(now.cols, now.rows)))));
+    };
     // Grain of the picture is no edge.
-    cv::Mat calm;
+    cv::Mat calm, small;
     cv::GaussianBlur(lab, calm, {}, 0.8);
+    cv::resize(calm, small, labels.size(), 0, 0, cv::INTER_AREA);
     cv::Mat now = labels;
-    for (const double reach : reaches)
-        now = voted(now, calm, std::max(2, int(std::lround(reach * std::max(labels.cols, labels.rows)))));
+    for (const double reach : far) now = round(now, small, reach);
+    cv::resize(now, now, lab.size(), 0, 0, cv::INTER_NEAREST);
+    now = round(now, calm, near);
     return now;
 }
 
