@@ -16,11 +16,7 @@ int areas(const QStringList& arguments) {
     if (!parse(arguments, {"--areas", "--out"}, options)) return 2;
     const QString out = options.last("--out");
     if (options.words.size() != 1 || out.isEmpty())
-        return refuse({common::ProblemKind::commandIncomplete,
-                       {},
-                       0,
-                       "areas",
-                       "areas PICTURE --out areas.png or areas FILE.dune --out areas.png"});
+        return refuseIncomplete("areas", "areas PICTURE --out areas.png or areas FILE.dune --out areas.png");
     auto document = documentFrom(options.words[0], options);
     if (!document) return refuse(document.problem());
     planning::Study study = document->study;

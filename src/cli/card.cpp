@@ -90,8 +90,7 @@ int card(const QStringList& arguments) {
     if (format != "a4" && format != "letter")
         return refuse({ProblemKind::nameUnknown, "The format", 0, format.toStdString(), "a4, letter"});
     if (out.isEmpty() && photograph.isEmpty())
-        return refuse(
-            {ProblemKind::commandIncomplete, {}, 0, "card", "card --out FILE.pdf or card --stand-in FILE.jpg"});
+        return refuseIncomplete("card", "card --out FILE.pdf or card --stand-in FILE.jpg");
     bool ok = false;
     const int count = rows.toInt(&ok);
     if (!ok || count < 1 || count > 1000)
@@ -107,8 +106,7 @@ int card(const QStringList& arguments) {
 int readCard(const QStringList& arguments) {
     Options options;
     if (!parse(arguments, {}, options)) return 2;
-    if (options.words.size() != 1)
-        return refuse({ProblemKind::commandIncomplete, {}, 0, "read-card", "read-card PHOTOGRAPH"});
+    if (options.words.size() != 1) return refuseIncomplete("read-card", "read-card PHOTOGRAPH");
     const std::string name = options.words[0].toStdString();
     const auto bytes = common::readFile(name, subject::mostPictureBytes);
     if (!bytes) return refuse(bytes.problem());

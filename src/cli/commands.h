@@ -23,6 +23,8 @@ int list(const QStringList& arguments);
 
 /// Says the problem on stderr; gives 2.
 int refuse(const common::Problem& problem);
+/// The same for a command that lacks a word or has one too many, with how it is to be written.
+int refuseIncomplete(const char* command, const char* written);
 
 /// "--name value" pairs (a name may come more than once) and the words between them. Fails on a name that is not in
 /// `known` or has no value; `command` stands in the problem.

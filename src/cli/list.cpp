@@ -42,8 +42,7 @@ int list(const QStringList& arguments) {
     Options options;
     if (!parse(arguments, {"--out", "--kind", "--bad-rows"}, options)) return 2;
     const QString out = options.last("--out"), badRows = options.last("--bad-rows", "refuse");
-    if (options.words.size() != 1 || out.isEmpty())
-        return refuse({ProblemKind::commandIncomplete, {}, 0, "list", "list FILE --out FILE"});
+    if (options.words.size() != 1 || out.isEmpty()) return refuseIncomplete("list", "list FILE --out FILE");
     if (badRows != "refuse" && badRows != "leave-out")
         return refuse(
             {ProblemKind::nameUnknown, "The value of --bad-rows", 0, badRows.toStdString(), "refuse, leave-out"});

@@ -12,6 +12,10 @@ int refuse(const common::Problem& problem) {
     return 2;
 }
 
+int refuseIncomplete(const char* command, const char* written) {
+    return refuse({common::ProblemKind::commandIncomplete, {}, 0, command, written});
+}
+
 QString Options::last(const QString& name, const QString& otherwise) const {
     QString value = otherwise;
     for (const auto& [key, v] : pairs)

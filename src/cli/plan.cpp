@@ -78,8 +78,7 @@ int plan(const QStringList& arguments) {
                options))
         return 2;
     if (options.words.size() != 1 || options.last("--out").isEmpty())
-        return refuse(
-            {ProblemKind::commandIncomplete, {}, 0, "plan", "plan REFERENCE --out DIR or plan FILE.dune --out DIR"});
+        return refuseIncomplete("plan", "plan REFERENCE --out DIR or plan FILE.dune --out DIR");
     auto document = documentFrom(options.words[0], options);
     if (!document) return refuse(document.problem());
     storage::Document chosen = *std::move(document);
@@ -118,7 +117,7 @@ int plan(const QStringList& arguments) {
 }
 
 int inspect(const QStringList& arguments) {
-    if (arguments.size() != 1) return refuse({ProblemKind::commandIncomplete, {}, 0, "inspect", "inspect FILE.dune"});
+    if (arguments.size() != 1) return refuseIncomplete("inspect", "inspect FILE.dune");
     auto document = storage::readDocument(arguments[0].toStdString());
     if (!document) return refuse(document.problem());
     const planning::Study& study = document->study;

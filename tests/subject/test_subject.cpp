@@ -249,7 +249,7 @@ class TestSubject : public QObject {
     void areasHaveTheBordersOfTheObjects() {
         Numbers random(84);
         std::vector<double> recalls, coverings;
-        for (int round = 0; round < roundsOf(12); ++round) {
+        for (int round = 0; round < roundsOf(24); ++round) {
             cv::Mat truth;
             int count = 0;
             const cv::Mat lab = objects(random, truth, count);

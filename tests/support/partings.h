@@ -29,13 +29,15 @@ inline double coveringOf(const cv::Mat& truth, int count, const cv::Mat& found, 
         const int *object = truth.ptr<int>(y), *area = found.ptr<int>(y);
         for (int x = 0; x < truth.cols; ++x) ++both(object[x], area[x]);
     }
+    cv::Mat_<double> wanted, got;
+    cv::reduce(both, wanted, 1, cv::REDUCE_SUM);
+    cv::reduce(both, got, 0, cv::REDUCE_SUM);
     double covering = 0;
     for (int object = 0; object < count; ++object) {
-        const double wanted = cv::sum(both.row(object))[0];
         double best = 0;
         for (int a = 0; a < foundCount; ++a)
-            best = std::max(best, both(object, a) / (wanted + cv::sum(both.col(a))[0] - both(object, a)));
-        covering += best * wanted / double(truth.total());
+            best = std::max(best, both(object, a) / std::max(1.0, wanted(object) + got(a) - both(object, a)));
+        covering += best * wanted(object) / double(truth.total());
     }
     return covering;
 }
