@@ -52,7 +52,7 @@ AreaTree treeOf(const cv::Mat& map, const std::vector<std::pair<int, int>>& join
 
 }  // namespace
 
-AreaTree areaTreeOf(const cv::Mat& lab, const JoinWeights& weights) {
+AreaTree areaTreeOf(const cv::Mat& lab) {
     // Its own, so that areas stay where they are whatever else is squinted at.
     constexpr double squint = 0.3, longSide = 640;
     const cv::Mat small = reduced(lab, longSide);
@@ -67,8 +67,8 @@ AreaTree areaTreeOf(const cv::Mat& lab, const JoinWeights& weights) {
         };
     };
     std::vector<std::pair<int, int>> ofPieces, ofAreas;
-    joinPieces(regions, weights, note(ofPieces));
-    joinAreas(regions, weights, note(ofAreas));
+    joinPieces(regions, note(ofPieces));
+    joinAreas(regions, note(ofAreas));
     const cv::Mat smooth = withSmoothBorders(relabelled(pieces, after(ofPieces, count)), lab);
     // What is smaller than a mark is no piece of an area.
     return treeOf(withoutIslands(smooth, int(lab.total() / 15000)), ofAreas);

@@ -22,7 +22,7 @@ struct AreaTree {
 /// Light and shadow of one thing are told from two things by what light leaves as it is: hue and saturation, but for
 /// the shift between the picture's light and its shadow, which is found first; and a pattern from its parts by what
 /// lies round them.
-AreaTree areaTreeOf(const cv::Mat& lab, const JoinWeights& weights = fittedWeights);
+AreaTree areaTreeOf(const cv::Mat& lab);
 
 /// The picture in at most `wanted` regions: labels (CV_32S), each one of the pieces in it.
 cv::Mat regionsAt(const AreaTree& tree, int wanted);

@@ -18,13 +18,13 @@ cv::Vec3f surfaceOf(const cv::Vec3f& lab) {
 }
 
 /// Half the chi-square distance of two sets of shares: 0 alike, 1 nothing in common.
-double apart(const Shares& one, double onePixels, const Shares& other, double otherPixels) {
+float apart(const Shares& one, double onePixels, const Shares& other, double otherPixels) {
     double sum = 0;
     for (std::size_t k = 0; k < wordCount; ++k) {
         const double p = one[k] / onePixels, q = other[k] / otherPixels;
         if (p + q > 0) sum += (p - q) * (p - q) / (p + q);
     }
-    return sum / 2;
+    return float(sum / 2);
 }
 
 /// Each pixel's word, and for each word how much of it lies round each pixel, in a small picture.
@@ -71,12 +71,12 @@ double saturationOf(const Region& region) {
     return std::hypot(region.sum[1], region.sum[2]) / region.pixels;
 }
 
-double logOf(double x) {
-    return std::log1p(x);
+float logOf(double x) {
+    return float(std::log1p(x));
 }
 
-double texturesApart(const Region& one, const Region& other) {
-    return std::fabs(std::log((one.texture / one.pixels + 0.5) / (other.texture / other.pixels + 0.5)));
+float texturesApart(const Region& one, const Region& other) {
+    return float(std::fabs(std::log((one.texture / one.pixels + 0.5) / (other.texture / other.pixels + 0.5))));
 }
 
 /// The smaller and the larger of two.
@@ -103,6 +103,7 @@ Regions::Regions(const cv::Mat& pieces, int count, const cv::Mat& lab, const cv:
         for (auto& [other, border] : region.borders) {
             const cv::Vec3d edge = border.near / border.pixels;
             const cv::Vec3d between = region.mean() - all[std::size_t(other)].mean();
+            region.outline += border.pixels;
             border.edgeLightness = border.pixels * std::fabs(edge[0]);
             border.edgeColour = border.pixels * colourApart(edge);
             border.pieceLightness = border.pixels * std::fabs(between[0]);
@@ -124,6 +125,7 @@ void Regions::addPixels(const cv::Mat& pieces, const cv::Mat& surface, const cv:
             region.sum += v;
             region.squares += v.mul(v);
             centres_[std::size_t(pieces.at<int>(y, x))].front() += cv::Point2d(x, y);
+            region.outline += (x == 0) + (y == 0) + (x == pieces.cols - 1) + (y == pieces.rows - 1);
             region.texture += std::fabs(lightness.at<float>(y, x) - broad.at<float>(y, x));
             const cv::Point place = words.at(x, y);
             region.words[std::size_t(words.of.at<int>(place))] += 1;
@@ -149,9 +151,13 @@ void Regions::addBorders(const cv::Mat& pieces, const cv::Mat& surface) {
                 };
                 Border& here = all[std::size_t(label)].borders[other];
                 Border& there = all[std::size_t(other)].borders[label];
-                here.pixels += 1;
-                there.pixels += 1;
                 const cv::Vec3d little = across(near), more = across(far);
+                constexpr double next = 3;  // to nothing, CIELAB
+                for (Border* border : {&here, &there}) {
+                    border->pixels += 1;
+                    border->steps += std::fabs(little[0]);
+                    border->weak += cv::norm(little) < next;
+                }
                 here.near += little;
                 there.near -= little;
                 here.far += more;
@@ -200,38 +206,61 @@ TermsTouching Regions::termsTouching(const Region& one, const Region& other, con
     const cv::Vec3d between = small.mean() - large.mean();
     const double lightness = std::fabs(between[0]), colour = colourApart(between);
     const double edgeLightness = border.edgeLightness / border.pixels, edgeColour = border.edgeColour / border.pixels;
-    const double share = std::log(small.pixels / total_);
-    const double contact = std::min(1.5, border.pixels / (3.5 * std::sqrt(small.pixels)));
-    // Lighter and less saturated: its highlight.
-    const bool isHighlight = between[0] > 0 && saturationOf(small) < saturationOf(large);
-    return {1, logOf(edgeLightness), logOf(edgeColour), logOf(border.pieceLightness / border.pixels),
-            logOf(border.pieceColour / border.pixels), logOf(lightness), logOf(colour),
-            logOf(lightness / (2 + spreadOf(small, false) + spreadOf(large, false))),
-            logOf(colour / (2 + spreadOf(small, true) + spreadOf(large, true))), texturesApart(small, large), share,
-            std::log(contact),
-            // Sharp: most of it within the little.
-            logOf(std::fabs(border.near[0] / border.pixels)) - logOf(std::fabs(border.far[0] / border.pixels)),
-            isHighlight ? logOf(between[0]) : 0.0, logOf(edgeColour) * logOf(edgeLightness),
-            apart(one.words, one.pixels, other.words, other.pixels),
-            apart(one.around, one.pixels, other.around, other.pixels), std::log(large.pixels / total_),
-            share * logOf(colour)};
+    const double textures = small.texture / small.pixels + large.texture / large.pixels;
+    const float share = float(std::log(small.pixels / total_));
+    return {
+        logOf(edgeLightness),
+        logOf(edgeColour),
+        logOf(edgeColour) * logOf(edgeLightness),
+        logOf(border.steps / border.pixels),
+        float(border.weak / border.pixels),
+        // Sharp: most of it within the little.
+        logOf(std::fabs(border.near[0]) / border.pixels) - logOf(std::fabs(border.far[0]) / border.pixels),
+        // A weak border counts for more where all is smooth: hills in mist.
+        float(std::log((edgeLightness + edgeColour + 0.5) / (textures + 0.5))),
+        logOf(border.pieceLightness / border.pixels),
+        logOf(border.pieceColour / border.pixels),
+        logOf(lightness),
+        logOf(colour),
+        logOf(lightness / (2 + spreadOf(small, false) + spreadOf(large, false))),
+        logOf(colour / (2 + spreadOf(small, true) + spreadOf(large, true))),
+        logOf(spreadOf(small, false)),
+        logOf(spreadOf(small, true)),
+        logOf(spreadOf(large, false)),
+        texturesApart(small, large),
+        apart(one.words, one.pixels, other.words, other.pixels),
+        apart(one.around, one.pixels, other.around, other.pixels),
+        // Lighter and less saturated: its highlight.
+        between[0] > 0 && saturationOf(small) < saturationOf(large) ? logOf(between[0]) : 0.0f,
+        share,
+        float(std::log(large.pixels / total_)),
+        share * logOf(colour),
+        float(border.pixels / small.outline),
+        float(std::log(std::min(1.5, border.pixels / (3.5 * std::sqrt(small.pixels))))),
+    };
 }
 
 TermsApart Regions::termsApart(const Region& one, const Region& other, const Border& border) const {
     const auto [small, large] = bySize(one, other);
     const cv::Vec3d between = small.mean() - large.mean();
     const double lightness = std::fabs(between[0]), colour = colourApart(between);
-    return {1,
-            logOf(lightness),
-            logOf(colour),
-            logOf(lightness / (2 + spreadOf(small, false) + spreadOf(large, false))),
-            logOf(colour / (2 + spreadOf(small, true) + spreadOf(large, true))),
-            texturesApart(small, large),
-            std::log(small.pixels / total_),
-            std::log(large.pixels / total_),
-            apart(one.words, one.pixels, other.words, other.pixels),
-            apart(one.around, one.pixels, other.around, other.pixels),
-            std::log(border.gap)};
+    return {
+        logOf(lightness),
+        logOf(colour),
+        logOf(lightness / (2 + spreadOf(small, false) + spreadOf(large, false))),
+        logOf(colour / (2 + spreadOf(small, true) + spreadOf(large, true))),
+        logOf(spreadOf(small, false)),
+        logOf(spreadOf(large, false)),
+        texturesApart(small, large),
+        float(std::log(small.pixels / total_)),
+        float(std::log(large.pixels / total_)),
+        apart(one.words, one.pixels, other.words, other.pixels),
+        apart(one.around, one.pixels, other.around, other.pixels),
+        float(std::log(border.gap)),
+        float(border.pixels / std::sqrt(small.pixels)),
+        float(small.mean()[0]),
+        float(large.mean()[0]),
+    };
 }
 
 void Regions::seeAcrossGaps() {
@@ -266,6 +295,7 @@ void Regions::join(int kept, int gone) {
     a.sum += b.sum;
     a.squares += b.squares;
     a.texture += b.texture;
+    a.outline += b.outline - 2 * a.borders.at(gone).pixels;
     for (std::size_t k = 0; k < wordCount; ++k) {
         a.words[k] += b.words[k];
         a.around[k] += b.around[k];
@@ -282,6 +312,8 @@ void Regions::join(int kept, int gone) {
         mine.far += border.far;
         mine.edgeLightness += border.edgeLightness;
         mine.edgeColour += border.edgeColour;
+        mine.steps += border.steps;
+        mine.weak += border.weak;
         mine.pieceLightness += border.pieceLightness;
         mine.pieceColour += border.pieceColour;
         mine.gap = std::min(mine.gap, border.gap);

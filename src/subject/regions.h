@@ -16,9 +16,10 @@ using Shares = std::array<double, wordCount>;
 
 /// Where two regions touch, or how far apart they lie; sums over the pixels of the common border.
 struct Border {
-    double pixels = 0;                                     // 0: they do not touch
-    cv::Vec3d near{0, 0, 0}, far{0, 0, 0};                 // from a little, and from farther, on this side to the other
-    double edgeLightness = 0, edgeColour = 0;              // of `near`, without sign
+    double pixels = 0;                         // 0: they do not touch
+    cv::Vec3d near{0, 0, 0}, far{0, 0, 0};     // from a little, and from farther, on this side to the other
+    double edgeLightness = 0, edgeColour = 0;  // of `near`, without sign
+    double steps = 0, weak = 0;                // of `near` pixel by pixel: in lightness, and how many are next to none
     double pieceLightness = 0, pieceColour = 0;            // between the pieces on its two sides
     double gap = std::numeric_limits<double>::infinity();  // between their pieces, in long sides; see seeAcrossGaps
 };
@@ -29,6 +30,7 @@ struct Region {
     double largest = 0;                        // at most so many of them lie together
     cv::Vec3d sum{0, 0, 0}, squares{0, 0, 0};  // of the surface: L*, and a* and b* without what light does to them
     double texture = 0;
+    double outline = 0;        // in pixels, along the picture's edge too
     Shares words{}, around{};  // of itself, and of what lies round each of its pixels
     std::map<int, Border> borders;
     bool alive = true;
@@ -36,10 +38,10 @@ struct Region {
     cv::Vec3d mean() const { return sum / pixels; }
 };
 
-/// What tells whether two regions that touch are two things; the first is 1.
-using TermsTouching = std::array<double, 19>;
+/// What tells whether two regions that touch are two things.
+using TermsTouching = std::array<float, 25>;
 /// The same for two that do not touch, or hardly: one ground that is seen on both sides of what stands before it.
-using TermsApart = std::array<double, 11>;
+using TermsApart = std::array<float, 15>;
 
 /// The pieces of a picture as regions that can join.
 class Regions {
