@@ -114,6 +114,23 @@ int main(int argc, char** argv) {
         squint->setValue(++turn % 2 ? 60 : 45);
         paint(window);
     });
+    const auto parted = [&] {
+        ready();
+        if (session.study().parting == subject::Parting::byThings && session.reading()) return;
+        window.goTo(0);
+        session.choose(QStringLiteral("parting"),
+                       [](planning::Study& study) { study.parting = subject::Parting::byThings; });
+        turnUntil([&] { return session.isPlanCurrent() && !session.isPlanning(); });
+    };
+    QSlider* fewer = nullptr;
+    for (QSlider* slider : window.findChildren<QSlider*>())
+        if (slider->accessibleName() == QStringLiteral("Fewer or more areas")) fewer = slider;
+    add("a drag/slider of fewer or more areas to the areas on screen", parted, [&] {
+        const auto before = session.reading();
+        fewer->setValue(8 + ++turn % 24);
+        turnUntil([&] { return session.reading() != before; });
+        paint(window);
+    });
     // A choice, to the sheet that follows from it.
     const auto rest = [&] {
         if (ladder) send(*ladder, QEvent::MouseButtonRelease, ladder->markOf(1));

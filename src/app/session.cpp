@@ -2,6 +2,7 @@
 
 #include <QHash>
 #include <QUndoCommand>
+#include <utility>
 
 #include "colour/picture_under.h"
 #include "drawing/pictures.h"
@@ -43,12 +44,17 @@ class Session::Choice : public QUndoCommand {
 Session::Session(QObject* parent) : QObject(parent) {
     delay_.setSingleShot(true);
     connect(&delay_, &QTimer::timeout, this, &Session::startPlanning);
+    rest_.setSingleShot(true);
+    connect(&rest_, &QTimer::timeout, this, [this] {
+        if (const auto begin = std::exchange(atRest_, {})) begin();
+    });
 }
 
 Session::~Session() = default;
 
 void Session::forget() {
     planner_.stop();
+    atRest_ = {};
     plan_.reset();
     sheets_.clear();
     reading_.reset();
@@ -65,7 +71,7 @@ void Session::open(planning::Study study, materials::Library library, std::share
         kept_->picture = std::move(picture);
     }
     set({std::move(study), std::make_shared<materials::Library>(std::move(library))});
-    delay_.start(0);  // there is no second choice to wait for
+    goOnPlanning();  // there is no second choice to wait for
 }
 
 std::vector<storage::JournalStep> Session::steps() const {
@@ -89,7 +95,7 @@ void Session::takeUp(const std::vector<storage::JournalStep>& steps, int at) {
     isTakingUp_ = false;
     history_.resetClean();
     set(stateOf(steps[std::size_t(at)]));
-    delay_.start(0);
+    goOnPlanning();
 }
 
 void Session::choose(const QString& what, const std::function<void(planning::Study&)>& change,
@@ -111,9 +117,14 @@ void Session::push(const QString& what, Chosen changed, const QString& mergeKey)
 
 void Session::set(const Chosen& chosen) {
     if (isTakingUp_) return;
+    // More or fewer areas of the same picture are read at once: a slider is being moved.
+    planning::Study asBefore = chosen.study;
+    asBefore.areas = study().areas;
+    const bool isQuick = chosen.library == chosen_.library && asBefore == study();
     chosen_ = chosen;
     Q_EMIT studyChanged();
-    delay_.start(pauseMilliseconds);
+    delay_.start(isQuick ? 0 : pauseMilliseconds);
+    rest_.start(pauseMilliseconds);
 }
 
 void Session::glanceUnder(std::optional<colour::Light> light) {
@@ -165,9 +176,15 @@ void Session::lookCloser(const QRectF& part, const QSize& pixels) {
         });
 }
 
+void Session::goOnPlanning() {
+    rest_.stop();
+    delay_.start(0);
+}
+
 void Session::stopPlanning() {
     const bool isWaiting = delay_.isActive();
     delay_.stop();
+    atRest_ = {};
     if (isPlanning_)
         end();
     else if (!isWaiting)
@@ -191,6 +208,7 @@ void Session::stage(const Chosen& of, double from, double to, Work work, Then th
 
 void Session::startPlanning() {
     planner_.stop();
+    atRest_ = {};
     if (!study().reference) return isPlanning_ ? end() : void();
     using common::Progress;
     using planning::Fineness;
@@ -202,8 +220,8 @@ void Session::startPlanning() {
             return planning::makePlan(of.study, *of.library, kept, progress, 0, fineness);
         };
     };
-    // The reference, the reading, a coarse plan and the full one, each shown as soon as it is there. The next begins
-    // before it is shown: whoever sees it may choose otherwise, which then ends what has begun.
+    // The reference, the reading, and once the hand rests a coarse plan and the full one, each shown as soon as it is
+    // there. The next begins before it is shown: whoever sees it may choose otherwise, which then ends what has begun.
     const auto full = [this, plan](const Chosen& of) {
         stage(of, 0.3, 1, plan(Fineness::full), [this, of](planning::Plan made) {
             take(std::move(made), of);
@@ -221,7 +239,10 @@ void Session::startPlanning() {
             of, 0, 0,
             [](const Chosen& chosen, Kept& kept, const Progress&) { return planning::readSubject(chosen.study, kept); },
             [this, coarse, of](std::shared_ptr<const planning::Reading> made) {
-                coarse(of);
+                if (rest_.isActive())
+                    atRest_ = [coarse, of] { coarse(of); };
+                else
+                    coarse(of);
                 reading_ = std::move(made);
                 Q_EMIT readingChanged();
             });
@@ -231,6 +252,7 @@ void Session::startPlanning() {
         [](const Chosen& chosen, Kept& kept, const Progress&) { return planning::readReference(chosen.study, kept); },
         [this, read, of = chosen_](const cv::Mat& picture) {
             read(of);
+            if (picture.data == picture_.data) return;
             picture_ = picture;
             shown_ = QImage();
             Q_EMIT readingChanged();

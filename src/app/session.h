@@ -61,7 +61,7 @@ class Session : public QObject {
     void chooseMaterials(const QString& what, const planning::Study& changed, materials::Library library);
     /// planningStopped tells that it has stopped; goOnPlanning begins what was stopped anew.
     void stopPlanning();
-    void goOnPlanning() { delay_.start(0); }
+    void goOnPlanning();
 
  Q_SIGNALS:
     void studyChanged();
@@ -115,7 +115,9 @@ class Session : public QObject {
     std::shared_ptr<Looked> looked_ = std::make_shared<Looked>();
     colour::Light shownUnder_ = colour::Light::daylight65;
     QUndoStack history_;
-    QTimer delay_;
+    QTimer delay_;                  // then planning begins
+    QTimer rest_;                   // then the last choice is some time ago
+    std::function<void()> atRest_;  // what planning goes on with then
     std::shared_ptr<planning::Kept> kept_ = std::make_shared<planning::Kept>();
     Background planner_{this};  // one stage after the other: they share `kept_`
     bool isPlanning_ = false;

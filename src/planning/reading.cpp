@@ -136,18 +136,6 @@ void frame(const Study& study, Kept& kept) {
     kept.framedPicture = colour::srgb8ImageFromXyz(kept.framed);
 }
 
-/// How the frame's picture falls into areas. Faces are looked for beside it.
-Kept::Parted part(const Kept& kept) {
-    Kept::Parted parted{kept.frameKey, {}, {}, {}};
-    const cv::Mat& lab = kept.seen->lab;
-    common::together([&] { parted.tree = subject::areaTreeOf(lab); },
-                     [&] {
-                         parted.faces = subject::facesIn(kept.framedPicture, lab);
-                         parted.grain = subject::grainOf(lab);
-                     });
-    return parted;
-}
-
 /// Those of the faces found that the artist left.
 std::vector<subject::Face> facesLeft(const std::vector<subject::Face>& found, const Study& study) {
     std::vector<subject::Face> left;
@@ -157,25 +145,36 @@ std::vector<subject::Face> facesLeft(const std::vector<subject::Face>& found, co
     return left;
 }
 
-/// And what is seen of it with half-closed eyes, and how it falls into areas.
+/// And what is seen of it, also with half-closed eyes, and beside that how it falls into areas.
 void look(const Study& study, Kept& kept) {
-    if (!kept.seen || kept.seen->frameKey != kept.frameKey || kept.seen->squint != study.squint) {
-        Kept::Seen seen;
-        seen.frameKey = kept.frameKey;
-        seen.squint = study.squint;
-        if (kept.seen && kept.seen->frameKey == kept.frameKey) {
-            seen.lab = kept.seen->lab;
-            seen.edgeView = kept.seen->edgeView;
-        } else {
-            seen.lab = kept.framed.clone();
-            colour::toLab(seen.lab);
-            seen.edgeView = subject::edgeViewOf(seen.lab);
-        }
-        seen.squinted = subject::squinted(seen.lab, study.squint);
-        kept.seen = std::move(seen);
+    const bool isSeen = kept.seen && kept.seen->frameKey == kept.frameKey;
+    const bool isSquinted = isSeen && kept.seen->squint == study.squint;
+    const bool isParted =
+        study.parting != subject::Parting::byThings || (kept.parted && kept.parted->frameKey == kept.frameKey);
+    Kept::Seen seen;
+    seen.frameKey = kept.frameKey;
+    seen.squint = study.squint;
+    if (isSeen) {
+        seen.lab = kept.seen->lab;
+        seen.edgeView = kept.seen->edgeView;
+    } else {
+        seen.lab = kept.framed.clone();
+        colour::toLab(seen.lab);
     }
-    if (study.parting == subject::Parting::byThings && (!kept.parted || kept.parted->frameKey != kept.frameKey))
-        kept.parted = part(kept);
+    Kept::Parted parted{kept.frameKey, {}, {}, {}};
+    common::together(
+        [&] {
+            if (!isParted) parted.tree = subject::areaTreeOf(seen.lab);
+        },
+        [&] {
+            if (!isSeen) seen.edgeView = subject::edgeViewOf(seen.lab);
+            if (!isSquinted) seen.squinted = subject::squinted(seen.lab, study.squint);
+            if (isParted) return;
+            parted.faces = subject::facesIn(kept.framedPicture, seen.lab);
+            parted.grain = subject::grainOf(seen.lab);
+        });
+    if (!isSquinted) kept.seen = std::move(seen);
+    if (!isParted) kept.parted = std::move(parted);
 }
 
 /// And the other references, in the study's order.
@@ -233,7 +232,7 @@ common::Result<std::shared_ptr<const Reading>> readSubject(const Study& study, K
     const auto faces = isByThings ? facesLeft(kept.parted->faces, study) : std::vector<subject::Face>();
     const cv::Mat regions = isByThings ? subject::withFaces(subject::regionsAt(kept.parted->tree, study.areas), faces)
                                        : subject::regionsByColour(reading->squinted, study.areas);
-    reading->areas = subject::edited(subject::areasOf(regions, reading->squinted), reading->squinted, study.areaEdits);
+    reading->areas = subject::edited(regions, reading->squinted, study.areaEdits);
     // What areas are and how they meet: the one changes their list, the other looks at their map.
     common::together(
         [&] {

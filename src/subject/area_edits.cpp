@@ -136,10 +136,9 @@ int leastScribbles(AreaEdit::Kind kind) {
     return kind == AreaEdit::Kind::part ? 2 : 1;
 }
 
-Areas edited(const Areas& areas, const cv::Mat& squintedLab, const std::vector<AreaEdit>& edits) {
-    if (edits.empty()) return areas;
-    cv::Mat map = areas.map.clone();
-    int next = int(areas.list.size());
+Areas edited(const cv::Mat& labels, const cv::Mat& squintedLab, const std::vector<AreaEdit>& edits) {
+    int next = 0;
+    cv::Mat map = numberedAsMet(labels, next);
     for (const AreaEdit& edit : edits) {
         if (int(edit.scribbles.size()) < leastScribbles(edit.kind) || edit.scribbles.front().empty()) continue;
         const Scribble& first = edit.scribbles.front();

@@ -28,9 +28,10 @@ std::optional<AreaEdit::Kind> areaEditNamed(std::string_view name);
 /// How many scribbles a kind needs at least.
 int leastScribbles(AreaEdit::Kind kind);
 
-/// The areas after these corrections, in their order; one that finds nothing to do is passed over. An area is parted
-/// where its colours change most between the scribbles (OpenCV's watershed; F. Meyer, 1992). A subject is cut out by
-/// colour inside its outline against colour outside (OpenCV's GrabCut; C. Rother, V. Kolmogorov, A. Blake, 2004).
-Areas edited(const Areas& areas, const cv::Mat& squintedLab, const std::vector<AreaEdit>& edits);
+/// The areas of these labels (CV_32S) after corrections, in their order; one that finds nothing to do is passed over.
+/// An area is parted where its colours change most between the scribbles (OpenCV's watershed; F. Meyer, 1992). A
+/// subject is cut out by colour inside its outline against colour outside (OpenCV's GrabCut; C. Rother, V. Kolmogorov,
+/// A. Blake, 2004).
+Areas edited(const cv::Mat& labels, const cv::Mat& squintedLab, const std::vector<AreaEdit>& edits);
 
 }  // namespace subject

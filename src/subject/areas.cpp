@@ -168,22 +168,28 @@ void setKeys(Areas& areas) {
 
 }  // namespace
 
-Areas areasOf(const cv::Mat& labels, const cv::Mat& lab) {
-    std::map<int, int> indexOf;
-    Areas areas;
-    areas.map.create(labels.size(), CV_32S);
+cv::Mat numberedAsMet(const cv::Mat& labels, int& count) {
+    std::map<int, int> numberOf;
+    cv::Mat map(labels.size(), CV_32S);
     for (int y = 0; y < labels.rows; ++y) {
         const int* label = labels.ptr<int>(y);
-        int* index = areas.map.ptr<int>(y);
+        int* number = map.ptr<int>(y);
         for (int x = 0; x < labels.cols; ++x)
-            // Numbered as they are met from the top, left to right; mostly it is the one just met.
-            index[x] = x > 0 && label[x] == label[x - 1]
-                           ? index[x - 1]
-                           : indexOf.emplace(label[x], static_cast<int>(indexOf.size())).first->second;
+            // Mostly it is the one just met.
+            number[x] = x > 0 && label[x] == label[x - 1]
+                            ? number[x - 1]
+                            : numberOf.emplace(label[x], static_cast<int>(numberOf.size())).first->second;
     }
-    areas.list.resize(indexOf.size());
-    for (std::size_t i = 0; i < areas.list.size(); ++i)
-        areas.list[i].id = areas.list[i].together = static_cast<int>(i) + 1;
+    count = static_cast<int>(numberOf.size());
+    return map;
+}
+
+Areas areasOf(const cv::Mat& labels, const cv::Mat& lab) {
+    Areas areas;
+    int count = 0;
+    areas.map = numberedAsMet(labels, count);
+    areas.list.resize(std::size_t(count));
+    for (int i = 0; i < count; ++i) areas.list[std::size_t(i)].id = areas.list[std::size_t(i)].together = i + 1;
     common::together([&] { describe(areas, lab); }, [&] { setKeys(areas); });
     proposeFocal(areas.list);
     return areas;

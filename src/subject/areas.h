@@ -67,6 +67,9 @@ int labelAt(const cv::Mat& map, double x, double y);
 /// The byte (CV_8U) at such a place.
 int levelAt(const cv::Mat& map, double x, double y);
 
+/// Labels from 0 without gaps, numbered as they are met from the top, left to right; and how many there are.
+cv::Mat numberedAsMet(const cv::Mat& labels, int& count);
+
 /// Areas with these borders: any labels (CV_32S) over a picture of the same size (CV_32FC3, CIELAB), described.
 Areas areasOf(const cv::Mat& labels, const cv::Mat& lab);
 

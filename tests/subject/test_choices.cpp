@@ -176,7 +176,7 @@ class TestChoices : public QObject {
         // Taken for two halves, as the light falls: the border runs through the figure.
         cv::Mat labels(lab.size(), CV_32S, cv::Scalar(0));
         labels.colRange(150, width).setTo(1);
-        const Areas areas = edited(areasOf(labels, lab), lab, {{AreaEdit::Kind::cutOut, {ring(0.5, 0.5, 0.25, 0.42)}}});
+        const Areas areas = edited(labels, lab, {{AreaEdit::Kind::cutOut, {ring(0.5, 0.5, 0.25, 0.42)}}});
         QCOMPARE(areas.list.size(), std::size_t(4));
         // Every area lies on one side of the figure's border.
         for (std::size_t i = 0; i < areas.list.size(); ++i) {
@@ -199,8 +199,8 @@ class TestChoices : public QObject {
         const AreaEdit border{AreaEdit::Kind::border, {ring(0.1, 0.1, 0.05, 0.05)}};
         std::vector<AreaEdit> many(35, cut);
         many.push_back(border);
-        const Areas once = edited(areasOf(labels, lab), lab, {cut, border});
-        const Areas often = edited(areasOf(labels, lab), lab, many);
+        const Areas once = edited(labels, lab, {cut, border});
+        const Areas often = edited(labels, lab, many);
         QCOMPARE(once.list.size(), std::size_t(5));
         QCOMPARE(often.list.size(), std::size_t(5));
         QCOMPARE(cv::countNonZero(once.map != often.map), 0);
@@ -212,13 +212,14 @@ class TestChoices : public QObject {
         cv::Mat labels(lab.size(), CV_32S, cv::Scalar(0));
         labels.colRange(150, width).setTo(1);
         const Areas before = areasOf(labels, lab);
-        const Areas drawn = edited(before, lab, {{AreaEdit::Kind::border, {ring(0.5, 0.5, 60.0 / 320, 80.0 / 240)}}});
+        const Areas drawn =
+            edited(before.map, lab, {{AreaEdit::Kind::border, {ring(0.5, 0.5, 60.0 / 320, 80.0 / 240)}}});
         QCOMPARE(drawn.list.size(), std::size_t(3));
         const cv::Mat mine = drawn.map == labelAt(drawn.map, 0.5, 0.5);
         QVERIFY2(overlap(mine, truth) > 0.98, qPrintable(QString::number(overlap(mine, truth))));
         // The left area takes a piece of the right one: the scribble begins in the left.
         const Scribble piece{{0.4, 0.2}, {0.7, 0.2}, {0.7, 0.6}, {0.4, 0.6}};
-        const Areas moved = edited(before, lab, {{AreaEdit::Kind::grow, {piece}}});
+        const Areas moved = edited(before.map, lab, {{AreaEdit::Kind::grow, {piece}}});
         QCOMPARE(moved.list.size(), std::size_t(2));
         QCOMPARE(labelAt(moved.map, 0.65, 0.4), labelAt(moved.map, 0.1, 0.4));
         QVERIFY(labelAt(moved.map, 0.65, 0.7) != labelAt(moved.map, 0.1, 0.4));
@@ -227,7 +228,7 @@ class TestChoices : public QObject {
         const AreaEdit three{
             AreaEdit::Kind::part,
             {{{0.45, 0.5}, {0.55, 0.5}}, {{0.05, 0.1}, {0.05, 0.9}}, {{0.95, 0.1}, {0.95, 0.9}}, {{2, 2}}}};
-        QCOMPARE(edited(areasOf(whole, lab), lab, {three}).list.size(), std::size_t(3));
+        QCOMPARE(edited(whole, lab, {three}).list.size(), std::size_t(3));
         for (const int k : {0, 1, 2, 3, 4})
             QCOMPARE(areaEditNamed(nameOf(AreaEdit::Kind(k))), std::optional(AreaEdit::Kind(k)));
     }

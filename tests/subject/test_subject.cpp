@@ -327,14 +327,14 @@ class TestSubject : public QObject {
             const cv::Moments middle = cv::moments(object, true);
             const Place on(middle.m10 / middle.m00 / truth.cols, middle.m01 / middle.m00 / truth.rows);
             const AreaEdit part{AreaEdit::Kind::part, {{on}, {{0.02, 0.02}}}};
-            areas = edited(areas, lab, {part});
+            areas = edited(areas.map, lab, {part});
             QCOMPARE(areas.list.size(), std::size_t(2));
             const cv::Mat wanted = bordersOf(areas.map);
             QVERIFY(cv::countNonZero(wanted) > 0);
             // Joined again, nothing is left of it.
             AreaEdit join = part;
             join.kind = AreaEdit::Kind::join;
-            QCOMPARE(edited(areas, lab, {join}).list.size(), std::size_t(1));
+            QCOMPARE(edited(areas.map, lab, {join}).list.size(), std::size_t(1));
             // Both the object and the place on the ground are where they were put.
             QVERIFY(labelAt(areas.map, on.x, on.y) != labelAt(areas.map, 0.02, 0.02));
         }
@@ -343,15 +343,14 @@ class TestSubject : public QObject {
         const cv::Mat lab = squinted(scene(truth), 0.3);
         cv::Mat labels = truth.clone();
         labels.setTo(2, truth == 0);
-        const Areas parted =
-            edited(areasOf(labels, lab), lab, {{AreaEdit::Kind::part, {{{180.0 / 400, 0.5}}, {{0.9, 0.2}}}}});
+        const Areas parted = edited(labels, lab, {{AreaEdit::Kind::part, {{{180.0 / 400, 0.5}}, {{0.9, 0.2}}}}});
         QCOMPARE(parted.list.size(), std::size_t(3));
         const cv::Mat disc = parted.map == labelAt(parted.map, 180.0 / 400, 150.0 / 300);
         const cv::Mat wanted = (truth == 0) & (labels == 2);
         const double overlap = double(cv::countNonZero(disc & wanted)) / std::max(1, cv::countNonZero(disc | wanted));
         QVERIFY2(overlap > 0.9, qPrintable(QString::number(overlap)));
         // Nothing to do: the same place twice, and two areas asked to be parted.
-        const auto countAfter = [&](AreaEdit edit) { return edited(parted, lab, {std::move(edit)}).list.size(); };
+        const auto countAfter = [&](AreaEdit edit) { return edited(parted.map, lab, {std::move(edit)}).list.size(); };
         QCOMPARE(countAfter({AreaEdit::Kind::part, {{{0.5, 0.5}}, {{0.5, 0.5}}}}), std::size_t(3));
         QCOMPARE(countAfter({AreaEdit::Kind::part, {{{0.45, 0.5}}, {{0.9, 0.2}}}}), std::size_t(3));
         QCOMPARE(countAfter({AreaEdit::Kind::part, {{{0.45, 0.5}}}}), std::size_t(3));
@@ -396,8 +395,8 @@ class TestSubject : public QObject {
         const Areas before = areasOf(regionsByColour(soft, 6), soft);
         std::set<std::string> keys;
         for (const Area& area : before.list) QVERIFY(keys.insert(area.key).second);
-        const Areas after =
-            edited(before, soft, {{AreaEdit::Kind::border, {{{0.02, 0.02}, {0.1, 0.02}, {0.1, 0.1}, {0.02, 0.1}}}}});
+        const Areas after = edited(before.map, soft,
+                                   {{AreaEdit::Kind::border, {{{0.02, 0.02}, {0.1, 0.02}, {0.1, 0.1}, {0.02, 0.1}}}}});
         QCOMPARE(after.list.size(), before.list.size() + 1);
         const int touched = labelAt(before.map, 0.05, 0.05);
         int renumbered = 0;
