@@ -1,5 +1,6 @@
 #include <benchmark/benchmark.h>
 
+#include <QAbstractButton>
 #include <QApplication>
 #include <QMouseEvent>
 #include <QSlider>
@@ -118,6 +119,8 @@ int main(int argc, char** argv) {
         ready();
         if (session.study().parting == subject::Parting::byThings && session.reading()) return;
         window.goTo(0);
+        for (QAbstractButton* button : window.findChildren<QAbstractButton*>())
+            if (button->isVisible() && button->text() == QStringLiteral("Areas")) button->click();
         session.choose(QStringLiteral("parting"),
                        [](planning::Study& study) { study.parting = subject::Parting::byThings; });
         turnUntil([&] { return session.isPlanCurrent() && !session.isPlanning(); });

@@ -29,17 +29,19 @@ Plane planeOf(const Area& area, bool touchesTop, double lowest) {
 
 void describe(Areas& areas, const cv::Mat& lab) {
     struct Tally {
-        std::vector<float> L, a, b;
+        std::array<std::vector<float>, 3> lab;
+        std::size_t pixels = 0;
         double x = 0, y = 0;
         int lowest = 0;
         bool top = false;
     };
     std::vector<Tally> tallies(areas.list.size());
     const cv::Mat& map = areas.map;
-    std::vector<std::size_t> pixels(areas.list.size(), 0);
-    for (const int index : cv::Mat_<int>(map)) ++pixels[std::size_t(index)];
-    for (std::size_t i = 0; i < tallies.size(); ++i)
-        for (std::vector<float>* channel : {&tallies[i].L, &tallies[i].a, &tallies[i].b}) channel->reserve(pixels[i]);
+    for (const int index : cv::Mat_<int>(map)) ++tallies[std::size_t(index)].pixels;
+    for (Tally& tally : tallies) {
+        for (std::vector<float>& channel : tally.lab) channel.resize(tally.pixels);
+        tally.pixels = 0;
+    }
     for (int y = 0; y < map.rows; ++y) {
         const int* row = map.ptr<int>(y);
         const int* below = y + 1 < map.rows ? map.ptr<int>(y + 1) : row;
@@ -47,9 +49,8 @@ void describe(Areas& areas, const cv::Mat& lab) {
         for (int x = 0; x < map.cols; ++x) {
             const int index = row[x];
             Tally& tally = tallies[std::size_t(index)];
-            tally.L.push_back(pixel[x][0]);
-            tally.a.push_back(pixel[x][1]);
-            tally.b.push_back(pixel[x][2]);
+            for (std::size_t c = 0; c < 3; ++c) tally.lab[c][tally.pixels] = pixel[x][int(c)];
+            ++tally.pixels;
             tally.x += x;
             tally.y += y;
             tally.lowest = y;
@@ -66,11 +67,11 @@ void describe(Areas& areas, const cv::Mat& lab) {
     common::forEachIndex(int(tallies.size()), [&](int i) {
         Area& area = areas.list[std::size_t(i)];
         Tally& tally = tallies[std::size_t(i)];
-        const double n = static_cast<double>(tally.L.size());
+        const auto n = double(tally.pixels);
         area.share = n / map.total();
         area.centreX = (tally.x / n + 0.5) / map.cols;
         area.centreY = (tally.y / n + 0.5) / map.rows;
-        area.colour = {common::median(tally.L), common::median(tally.a), common::median(tally.b)};
+        area.colour = {common::median(tally.lab[0]), common::median(tally.lab[1]), common::median(tally.lab[2])};
         area.plane = planeOf(area, tally.top, double(tally.lowest + 1) / map.rows);
         std::ranges::sort(area.neighbours);
         area.neighbours.erase(std::unique(area.neighbours.begin(), area.neighbours.end()), area.neighbours.end());

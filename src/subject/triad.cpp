@@ -6,6 +6,7 @@
 #include <opencv2/core.hpp>
 
 #include "common/median.h"
+#include "common/parallel.h"
 #include "subject/masses.h"
 
 namespace subject {
@@ -48,11 +49,11 @@ std::vector<Triad> triadsOf(const Areas& areas, const cv::Mat& lab) {
     const int step = lab.total() > large ? 2 : 1;
     for (int y = 0; y < lab.rows; y += step)
         for (int x = 0; x < lab.cols; x += step) pixels[std::size_t(areas.map.at<int>(y, x))].emplace_back(x, y);
-    std::vector<Triad> triads;
-    for (std::size_t i = 0; i < pixels.size(); ++i) {
-        std::vector<cv::Point>& inside = pixels[i];
+    std::vector<Triad> triads(pixels.size());
+    common::forEachIndex(int(pixels.size()), [&](int i) {
+        std::vector<cv::Point>& inside = pixels[std::size_t(i)];
         // A sliver between the pixels that are looked at.
-        if (inside.empty()) inside.emplace_back(placeIn(areas.map, int(i)));
+        if (inside.empty()) inside.emplace_back(placeIn(areas.map, i));
         std::vector<float> lightness;
         for (const cv::Point& p : inside) lightness.push_back(lab.at<cv::Vec3f>(p)[0]);
         const std::vector<double> upTo = lightnessLevels(lightness, 3).upTo;
@@ -64,12 +65,12 @@ std::vector<Triad> triadsOf(const Areas& areas, const cv::Mat& lab) {
         // A flat area has the same colour thrice.
         for (const std::size_t third : {1, 2})
             if (thirds[third].empty()) thirds[third] = thirds[third - 1];
-        Triad triad{medianSwatch(thirds[0], lab), medianSwatch(thirds[1], lab), medianSwatch(thirds[2], lab)};
+        Triad& triad = triads[std::size_t(i)];
+        triad = {medianSwatch(thirds[0], lab), medianSwatch(thirds[1], lab), medianSwatch(thirds[2], lab)};
         // A highlight mirrors its lamp and says nothing of the surface: it is known by its lesser chroma.
         const bool isMirror = colour::chroma(triad.light.colour) < colour::chroma(triad.medium.colour);
         triad.lightWarmer = warmerThan(isMirror ? triad.medium.colour : triad.light.colour, triad.dark.colour);
-        triads.push_back(triad);
-    }
+    });
     return triads;
 }
 

@@ -66,6 +66,30 @@ class TestAreasLeaf : public QObject {
         }
     }
 
+    /// While the slider moves each step is read, with the plan of before beside it; the last is planned.
+    void stepsOfTheSliderAreReadBeforeOneIsPlanned() {
+        auto window = openedWindow(at("ball.dune"));
+        QVERIFY(window && planned(*window));
+        window->goTo(0);
+        pressed(*window, "Areas");
+        const Session& session = window->session();
+        const auto before = session.plan();
+        QList<std::size_t> seen, planned;
+        connect(&session, &Session::readingChanged, this, [&] {
+            if (session.plan() == before) seen << areaCount(*window);
+        });
+        connect(&session, &Session::planChanged, this, [&] { planned << session.plan()->reading->areas.list.size(); });
+        const auto sliders = window->findChildren<QSlider*>();
+        QSlider* slider = *std::ranges::find_if(sliders, [](const QSlider* s) { return s->isVisible(); });
+        for (const int areas : {5, 6, 7}) {
+            slider->setValue(areas);
+            QTRY_COMPARE(areaCount(*window), std::size_t(areas));
+        }
+        QTRY_VERIFY(session.isPlanCurrent());
+        QVERIFY(!seen.isEmpty() && seen.first() == 5);
+        QCOMPARE(planned.last(), std::size_t(7));
+    }
+
     /// What is found is said with its why; a find that is none goes with one click, and comes back when that is undone.
     void aFaceIsProposedAndDeclined() {
         cv::Mat bgr;

@@ -256,7 +256,7 @@ class TestSubject : public QObject {
     void hardShadowsCutFewThings() {
         Numbers random(86);
         int cut = 0;
-        const int rounds = roundsOf(20);
+        const int rounds = roundsOf(12);
         for (int round = 0; round < rounds; ++round) {
             const auto any = [&](double lightness, double mostChroma) {
                 const double hue = random.between(0, 2 * M_PI), chroma = random.between(mostChroma / 4, mostChroma);
@@ -415,7 +415,7 @@ class TestSubject : public QObject {
     void levelsAreNoWorseThanTheBestOfAHundredStarts() {
         Numbers random(83);
         cv::setRNGSeed(7);
-        for (int round = 0; round < roundsOf(20); ++round) {
+        for (int round = 0; round < roundsOf(12); ++round) {
             const int k = 2 + random.below(5);
             std::vector<double> values;
             for (int i = 0; i < 300; ++i)

@@ -140,7 +140,8 @@ const subject::Masses* ValuesStation::shownMasses() const {
 void ValuesStation::refresh() {
     const planning::Study& study = session_.study();
     const auto reading = session_.reading();
-    if (reading != smallOf_) {
+    // While another station is in hand nothing of this is seen.
+    if (reading != smallOf_ && isVisibleTo(window())) {
         // What was seen while dragging is read now.
         preview_.reset();
         smallOf_ = reading;
