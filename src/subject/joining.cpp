@@ -46,7 +46,7 @@ void joinByOdds(Regions& regions, const Asking& asking, const Join& join) {
         const double first = odds.byRegression(terms);
         return asking.trees == 0 ? first : std::lerp(first, double(odds.byTrees(terms)), asking.trees);
     };
-    const auto odds = [&](const Region& one, const Region& other, const Border& border) {
+    const auto loss = [&](const Region& one, const Region& other, const Border& border) {
         const int i = int(&one - regions.all.data()), k = int(&other - regions.all.data());
         double least = std::numeric_limits<double>::infinity();
         if (barred.contains(std::minmax(i, k))) return least;
@@ -59,7 +59,7 @@ void joinByOdds(Regions& regions, const Asking& asking, const Join& join) {
         constexpr double surely = 30;
         return least - (regions.isSpeck(one, asking.speck) || regions.isSpeck(other, asking.speck) ? surely : 0);
     };
-    joinGreedily(regions.all, asking.left, odds, [&](int kept, int gone) {
+    joinGreedily(regions.all, asking.left, loss, [&](int kept, int gone) {
         const bool isMade = join(kept, gone);
         if (isMade)
             regions.join(kept, gone);

@@ -155,27 +155,31 @@ class TestRecognise : public QObject {
         Outdoors scene;
         scene.isSkyBroken = true;
         scene.isMeadowBroken = false;
-        const auto at = [](const Outdoors& drawn, double y) {
-            return areaAt(recognised(drawn.drawn(), 3), 0.5, y).recognised;
+        // What is said at these heights.
+        const auto said = [](const Outdoors& drawn, std::initializer_list<double> heights) {
+            const Areas areas = recognised(drawn.drawn(), 3);
+            std::vector<Recognised> all;
+            for (const double y : heights) all.push_back(areaAt(areas, 0.5, y).recognised);
+            return all;
         };
-        QCOMPARE(at(scene, 0.1), Recognised::nothing);   // broken up: not smooth
-        QCOMPARE(at(scene, 0.55), Recognised::nothing);  // no sky above it
-        QCOMPARE(at(scene, 0.9), Recognised::nothing);   // smooth: a lawn, a cloth, a wall
+        using enum Recognised;
+        const std::vector thrice(3, nothing);
+        // Broken up, not smooth; no sky above it; smooth: a lawn, a cloth, a wall.
+        QCOMPARE(said(scene, {0.1, 0.55, 0.9}), thrice);
         Outdoors brown;
         brown.sky = {150, 110, 90};
         brown.sea = {140, 90, 60};
         brown.meadow = {150, 120, 90};
-        for (const double y : {0.1, 0.55, 0.9}) QCOMPARE(at(brown, y), Recognised::nothing);
+        QCOMPARE(said(brown, {0.1, 0.55, 0.9}), thrice);
         Outdoors khaki;
         khaki.meadow = {112, 112, 86};
-        QCOMPARE(at(khaki, 0.9), Recognised::nothing);
+        QCOMPARE(said(khaki, {0.9}), std::vector{nothing});
         Outdoors still;
         still.isSeaStreaked = false;
-        QCOMPARE(at(still, 0.1), Recognised::sky);
-        QCOMPARE(at(still, 0.55), Recognised::nothing);
+        QCOMPARE(said(still, {0.1, 0.55}), (std::vector{sky, nothing}));
         Outdoors overcast;
         overcast.sky = {226, 228, 230};
-        QCOMPARE(at(overcast, 0.1), Recognised::sky);
+        QCOMPARE(said(overcast, {0.1}), std::vector{sky});
     }
 };
 
