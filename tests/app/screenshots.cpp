@@ -1,3 +1,4 @@
+#include <QAbstractButton>
 #include <QApplication>
 #include <QComboBox>
 #include <QDir>
@@ -92,6 +93,10 @@ bool saveMaterials(app::MaterialsWindow& materials, const QTemporaryDir& own, co
     materials.attach(TEST_DATA "/demo/kettle.png");
     bool ok = QTest::qWaitFor([&] { return materials.own().history().canUndo(); }, 20000);
     ok &= QTest::qWaitFor([&] { return materials.margin().text().paragraphs.join(' ').contains("missing"); }, 20000);
+    // The photograph is seen when another can be attached beside it.
+    const auto isSeen = [](const QAbstractButton* button) { return button->text() == QStringLiteral("Attach…"); };
+    ok &=
+        QTest::qWaitFor([&] { return std::ranges::any_of(materials.findChildren<QAbstractButton*>(), isSeen); }, 20000);
     ok &= materials.grab().save(folder.filePath("materials.png"));
     materials.editChosen();
     ok &= saveSheet<app::ThingEditor>(materials, folder.filePath("materials-change.png"), [](auto&) {});
