@@ -151,6 +151,7 @@ void look(const Study& study, Kept& kept) {
     const bool isSquinted = isSeen && kept.seen->squint == study.squint;
     const bool isParted =
         study.parting != subject::Parting::byThings || (kept.parted && kept.parted->frameKey == kept.frameKey);
+    if (isSquinted && isParted) return;
     Kept::Seen seen;
     seen.frameKey = kept.frameKey;
     seen.squint = study.squint;

@@ -201,17 +201,32 @@ void Regions::findShift() {
     shift_ = {commonest(shifts[0], -0.1, 0.2), commonest(shifts[1], -0.06, 0.3)};
 }
 
-TermsTouching Regions::termsTouching(const Region& one, const Region& other, const Border& border) const {
-    const auto [small, large] = bySize(one, other);
+Regions::Contrast Regions::contrastOf(const Region& small, const Region& large) const {
     const cv::Vec3d between = small.mean() - large.mean();
     const double lightness = std::fabs(between[0]), colour = colourApart(between);
+    const double smallLightness = spreadOf(small, false), smallColour = spreadOf(small, true);
+    const double largeLightness = spreadOf(large, false);
+    return {.lightness = logOf(lightness),
+            .colour = logOf(colour),
+            .lightnessInSpread = logOf(lightness / (2 + smallLightness + largeLightness)),
+            .colourInSpread = logOf(colour / (2 + smallColour + spreadOf(large, true))),
+            .smallSpread = logOf(smallLightness),
+            .smallColourSpread = logOf(smallColour),
+            .largeSpread = logOf(largeLightness),
+            .textures = texturesApart(small, large)};
+}
+
+TermsTouching Regions::termsTouching(const Region& one, const Region& other, const Border& border) const {
+    const auto [small, large] = bySize(one, other);
+    const Contrast contrast = contrastOf(small, large);
     const double edgeLightness = border.edgeLightness / border.pixels, edgeColour = border.edgeColour / border.pixels;
     const double textures = small.texture / small.pixels + large.texture / large.pixels;
+    const float edgeLightnessTerm = logOf(edgeLightness), edgeColourTerm = logOf(edgeColour);
     const float share = float(std::log(small.pixels / total_));
     return {
-        logOf(edgeLightness),
-        logOf(edgeColour),
-        logOf(edgeColour) * logOf(edgeLightness),
+        edgeLightnessTerm,
+        edgeColourTerm,
+        edgeColourTerm * edgeLightnessTerm,
         logOf(border.steps / border.pixels),
         float(border.weak / border.pixels),
         // Sharp: most of it within the little.
@@ -220,21 +235,21 @@ TermsTouching Regions::termsTouching(const Region& one, const Region& other, con
         float(std::log((edgeLightness + edgeColour + 0.5) / (textures + 0.5))),
         logOf(border.pieceLightness / border.pixels),
         logOf(border.pieceColour / border.pixels),
-        logOf(lightness),
-        logOf(colour),
-        logOf(lightness / (2 + spreadOf(small, false) + spreadOf(large, false))),
-        logOf(colour / (2 + spreadOf(small, true) + spreadOf(large, true))),
-        logOf(spreadOf(small, false)),
-        logOf(spreadOf(small, true)),
-        logOf(spreadOf(large, false)),
-        texturesApart(small, large),
+        contrast.lightness,
+        contrast.colour,
+        contrast.lightnessInSpread,
+        contrast.colourInSpread,
+        contrast.smallSpread,
+        contrast.smallColourSpread,
+        contrast.largeSpread,
+        contrast.textures,
         apart(one.words, one.pixels, other.words, other.pixels),
         apart(one.around, one.pixels, other.around, other.pixels),
         // Lighter and less saturated: its highlight.
-        between[0] > 0 && saturationOf(small) < saturationOf(large) ? logOf(between[0]) : 0.0f,
+        small.mean()[0] > large.mean()[0] && saturationOf(small) < saturationOf(large) ? contrast.lightness : 0.0f,
         share,
         float(std::log(large.pixels / total_)),
-        share * logOf(colour),
+        share * contrast.colour,
         float(border.pixels / small.outline),
         float(std::log(std::min(1.5, border.pixels / (3.5 * std::sqrt(small.pixels))))),
     };
@@ -242,16 +257,15 @@ TermsTouching Regions::termsTouching(const Region& one, const Region& other, con
 
 TermsApart Regions::termsApart(const Region& one, const Region& other, const Border& border) const {
     const auto [small, large] = bySize(one, other);
-    const cv::Vec3d between = small.mean() - large.mean();
-    const double lightness = std::fabs(between[0]), colour = colourApart(between);
+    const Contrast contrast = contrastOf(small, large);
     return {
-        logOf(lightness),
-        logOf(colour),
-        logOf(lightness / (2 + spreadOf(small, false) + spreadOf(large, false))),
-        logOf(colour / (2 + spreadOf(small, true) + spreadOf(large, true))),
-        logOf(spreadOf(small, false)),
-        logOf(spreadOf(large, false)),
-        texturesApart(small, large),
+        contrast.lightness,
+        contrast.colour,
+        contrast.lightnessInSpread,
+        contrast.colourInSpread,
+        contrast.smallSpread,
+        contrast.largeSpread,
+        contrast.textures,
         float(std::log(small.pixels / total_)),
         float(std::log(large.pixels / total_)),
         apart(one.words, one.pixels, other.words, other.pixels),

@@ -70,6 +70,12 @@ class Regions {
     void addBorders(const cv::Mat& pieces, const cv::Mat& surface);
     void findShift();
     double colourApart(const cv::Vec3d& between) const;
+    /// How two regions differ, as terms that both kinds of pairs have.
+    struct Contrast {
+        float lightness, colour, lightnessInSpread, colourInSpread, smallSpread, smallColourSpread, largeSpread,
+            textures;
+    };
+    Contrast contrastOf(const Region& small, const Region& large) const;
 
     double total_;
     std::vector<std::vector<cv::Point2d>> centres_;  // of the pieces in each region, in long sides

@@ -16,6 +16,17 @@
 
 using namespace app;
 
+namespace {
+
+/// The one that is seen, or null.
+QSlider* sliderOf(const MainWindow& window) {
+    const auto sliders = window.findChildren<QSlider*>();
+    const auto found = std::ranges::find_if(sliders, [](const QSlider* s) { return s->isVisible(); });
+    return found == sliders.end() ? nullptr : *found;
+}
+
+}  // namespace
+
 /// Areas proposed and corrected in the real main window, by mouse and keys.
 class TestAreasLeaf : public QObject {
     Q_OBJECT
@@ -42,10 +53,8 @@ class TestAreasLeaf : public QObject {
             window->goTo(0);
             pressed(*window, "Areas");
             Went went{*window};
-            const auto sliders = window->findChildren<QSlider*>();
-            const auto found = std::ranges::find_if(sliders, [](const QSlider* s) { return s->isVisible(); });
-            QVERIFY(found != sliders.end());
-            QSlider* slider = *found;
+            QSlider* slider = sliderOf(*window);
+            QVERIFY(slider);
             QCOMPARE(slider->value(), 4);
             QTest::keyClick(slider, Qt::Key_Right);
             went.on();
@@ -79,8 +88,8 @@ class TestAreasLeaf : public QObject {
             if (session.plan() == before) seen << areaCount(*window);
         });
         connect(&session, &Session::planChanged, this, [&] { planned << session.plan()->reading->areas.list.size(); });
-        const auto sliders = window->findChildren<QSlider*>();
-        QSlider* slider = *std::ranges::find_if(sliders, [](const QSlider* s) { return s->isVisible(); });
+        QSlider* slider = sliderOf(*window);
+        QVERIFY(slider);
         for (const int areas : {5, 6, 7}) {
             slider->setValue(areas);
             QTRY_COMPARE(areaCount(*window), std::size_t(areas));

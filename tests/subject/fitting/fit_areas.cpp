@@ -19,6 +19,7 @@
 #include "colour/image_colour.h"
 #include "partings.h"
 #include "subject/area_tree.h"
+#include "subject/areas.h"
 #include "subject/joining.h"
 #include "subject/squint.h"
 #include "subject/superpixels.h"
@@ -94,10 +95,9 @@ void tell(const std::vector<KnownScene>& scenes) {
     double covering = 0, recall = 0;
     for (const KnownScene& scene : scenes) {
         const AreaTree tree = areaTreeOf(scene.lab);
-        std::map<int, int> label;
-        cv::Mat found = regionsAt(tree, scene.things);
-        for (auto& region : cv::Mat_<int>(found)) region = label.emplace(region, int(label.size())).first->second;
-        const double covers = coveringOf(scene.truth, scene.parts, found, int(label.size()));
+        int count = 0;
+        const cv::Mat found = numberedAsMet(regionsAt(tree, scene.things), count);
+        const double covers = coveringOf(scene.truth, scene.parts, found, count);
         const double recalls = boundaryRecall(scene.truth, found, 3);
         if (std::getenv("TELL"))
             std::printf("%-40s %2d things: covering %.3f, borders found %.3f\n", scene.name.c_str(), scene.things,
