@@ -67,6 +67,18 @@ class Background {
             });
         });
     }
+    /// What a piece of work that is about to be run hands over on its way; dropped once another is asked for.
+    template <typename Value>
+    std::function<void(const Value&)> teller(std::function<void(const Value&)> tell) {
+        return [this, tell = std::move(tell), job = job_ + 1](const Value& value) {
+            QMetaObject::invokeMethod(
+                context_,
+                [this, tell, value, job] {
+                    if (job == job_) tell(value);
+                },
+                Qt::QueuedConnection);
+        };
+    }
     /// Drops what is under way or waits; its `done` is not called.
     void stop() {
         ++job_;

@@ -214,6 +214,8 @@ void Session::startPlanning() {
     using planning::Fineness;
     using planning::Kept;
     isPlanning_ = true;
+    triedSoFar_.clear();
+    firstOrder_.clear();
     Q_EMIT planningStarted();
     const auto plan = [](Fineness fineness) {
         return [fineness](const Chosen& of, Kept& kept, const Progress& progress) {
@@ -223,14 +225,15 @@ void Session::startPlanning() {
     // The reference, the reading, and once the hand rests a coarse plan and the full one, each shown as soon as it is
     // there. The next begins before it is shown: whoever sees it may choose otherwise, which then ends what has begun.
     const auto full = [this, plan](const Chosen& of) {
-        stage(of, 0.3, 1, plan(Fineness::full), [this, of](planning::Plan made) {
+        stage(of, 0.4, 1, plan(Fineness::full), [this, of](planning::Plan made) {
             take(std::move(made), of);
             end();
+            compareMissing();  // a station has asked meanwhile
         });
     };
     const auto coarse = [this, plan, full](const Chosen& of) {
-        stage(of, 0, 0.3, plan(Fineness::coarse), [this, full, of](planning::Plan made) {
-            full(of);
+        stage(of, 0, 0.1, plan(Fineness::coarse), [this, full, of](planning::Plan made) {
+            compareWanted(of, [full, of] { full(of); });
             take(std::move(made), of);
         });
     };
@@ -257,6 +260,49 @@ void Session::startPlanning() {
             shown_ = QImage();
             Q_EMIT readingChanged();
         });
+}
+
+void Session::compareWanted(const Chosen& of, std::function<void()> then) {
+    const bool papers = papersWanted_ || of.study.paper.empty();
+    const bool grounds = groundsWanted_ || of.study.ground == planning::Ground::proposed;
+    using common::Progress;
+    using planning::Kept;
+    const auto compareGrounds = [this, of, grounds, then] {
+        if (!grounds) return then();
+        const auto tell = [this](const planning::TriedGround& tried) {
+            triedSoFar_.push_back(tried);
+            Q_EMIT groundTried();
+        };
+        stage(
+            of, 0.2, 0.4,
+            [inOrder = planner_.teller<planning::TriedGround>(tell)](const Chosen& chosen, Kept& kept,
+                                                                     const Progress& progress) {
+                return planning::comparedGrounds(chosen.study, *chosen.library, kept, progress, inOrder);
+            },
+            [this, then](const planning::ComparedGrounds&) { then(); });
+    };
+    if (!papers) return compareGrounds();
+    const auto order = [this](const std::vector<materials::Paper>& first) {
+        firstOrder_ = first;
+        Q_EMIT papersOrdered();
+    };
+    stage(
+        of, 0.1, 0.2,
+        [inOrder = planner_.teller<std::vector<materials::Paper>>(order)](const Chosen& chosen, Kept& kept,
+                                                                          const Progress& progress) {
+            return planning::comparedPapers(chosen.study, *chosen.library, kept, progress, inOrder);
+        },
+        [compareGrounds](const planning::Ranking&) { compareGrounds(); });
+}
+
+void Session::compare(Compared what) {
+    (what == Compared::papers ? papersWanted_ : groundsWanted_) = true;
+    compareMissing();
+}
+
+void Session::compareMissing() {
+    if (isPlanning_ || !isPlanCurrent()) return;
+    if ((papersWanted_ && !plan_->papers) || (groundsWanted_ && !plan_->grounds)) startPlanning();
 }
 
 void Session::end() {

@@ -44,6 +44,14 @@ class Session : public QObject {
     std::shared_ptr<const planning::Plan> plan() const { return plan_; }
     QUndoStack& history() { return history_; }
     bool isPlanning() const { return isPlanning_; }
+    /// The plan is to tell of all papers, or of all ways to begin, whatever the study names: what is known is in the
+    /// plan as soon as it is found.
+    enum class Compared { papers, grounds };
+    void compare(Compared what);
+    /// The ways to begin that have been tried since the last choice, while the others still are.
+    const std::vector<planning::TriedGround>& triedSoFar() const { return triedSoFar_; }
+    /// The papers in the order that is there at once; empty before.
+    const std::vector<materials::Paper>& firstOrder() const { return firstOrder_; }
     /// Whether `plan()` belongs to `study()` and is no first plan that will be replaced.
     bool isPlanCurrent() const { return plan_ && !plan_->isCoarse && planOf_ == chosen_; }
 
@@ -68,6 +76,8 @@ class Session : public QObject {
     void shownLightChanged();
     void readingChanged();
     void planChanged();
+    void papersOrdered();
+    void groundTried();
     void planningStarted();
     void planningProgress(double fraction);
     void planningEnded();
@@ -88,6 +98,9 @@ class Session : public QObject {
     void push(const QString& what, Chosen changed, const QString& mergeKey);
     void startPlanning();
     void take(planning::Plan plan, const Chosen& of);
+    /// Compares what is wanted of the plan and not in it, and tells it; then `then`.
+    void compareWanted(const Chosen& of, std::function<void()> then);
+    void compareMissing();
     /// A stage of planning off the interface thread, of `from` to `to` of the whole; what it makes (a common::Result)
     /// is for `then`, unless it fails or another planning has begun.
     template <typename Work, typename Then>
@@ -121,6 +134,9 @@ class Session : public QObject {
     std::shared_ptr<planning::Kept> kept_ = std::make_shared<planning::Kept>();
     Background planner_{this};  // one stage after the other: they share `kept_`
     bool isPlanning_ = false;
+    bool papersWanted_ = false, groundsWanted_ = false;
+    std::vector<planning::TriedGround> triedSoFar_;
+    std::vector<materials::Paper> firstOrder_;
     bool isTakingUp_ = false;  // the history is laid out anew: its choices are not made again
 };
 

@@ -20,6 +20,7 @@ int areas(const QStringList& arguments);
 int card(const QStringList& arguments);
 int readCard(const QStringList& arguments);
 int list(const QStringList& arguments);
+int compare(const QStringList& arguments);
 
 /// Says the problem on stderr; gives 2.
 int refuse(const common::Problem& problem);

@@ -19,11 +19,12 @@ int run(const QStringList& arguments) {
     if (command == "list") return cli::list(arguments.mid(2));
     if (command == "inspect") return cli::inspect(arguments.mid(2));
     if (command == "areas") return cli::areas(arguments.mid(2));
+    if (command == "compare") return cli::compare(arguments.mid(2));
     std::fputs(
         "yawning-dune-cli plan REFERENCE|FILE.dune --out DIR [--library FILE.csv] [--paper ID] [--school NAME] "
         "[--sticks N]\n"
         "                      [--width-mm W] [--height-mm H] [--areas N] [--values N] [--layers N] [--detail NAME]\n"
-        "                      [--ground NAME] [--light NAME] [--title TEXT] [--area-name X,Y,NAME] [--save FILE.dune] "
+        "                      [--ground NAME] [--goal NAME] [--light NAME] [--title TEXT] [--area-name X,Y,NAME] [--save FILE.dune] "
         "[--threads N]\n"
         "yawning-dune-cli convert --from SPACE --to SPACE      (srgb, xyz, lab, lch, munsell-value)\n"
         "yawning-dune-cli difference [--formula 2000|76]\n"
@@ -41,7 +42,9 @@ int run(const QStringList& arguments) {
         "(.json) to another of these\n"
         "yawning-dune-cli inspect FILE.dune\n"
         "yawning-dune-cli areas PICTURE|FILE.dune [--areas N] --out areas.png\n"
-        "                                                      labels from 1 as grey levels; the areas on stdout\n",
+        "                                                      labels from 1 as grey levels; the areas on stdout\n"
+        "yawning-dune-cli compare papers|grounds PICTURE|FILE.dune [options of the study as for plan]\n"
+        "                                                      each candidate with what comes of it, best first\n",
         command == "--help" || command == "-h" ? stdout : stderr);
     return command == "--help" || command == "-h" ? 0 : 2;
 }

@@ -15,68 +15,11 @@
 
 namespace cli {
 
-namespace {
-
-using common::Problem;
 using common::ProblemKind;
-
-std::optional<Problem> applyOptions(const Options& options, planning::Study& study, int& threads) {
-    if (auto p = applyNumber(options, "--width-mm", planning::sheetBounds, study.widthMillimetres)) return p;
-    if (auto p = applyNumber(options, "--height-mm", planning::sheetBounds, study.heightMillimetres)) return p;
-    if (auto p = applyNumber(options, "--sticks", planning::stickBounds, study.stickLimit)) return p;
-    if (auto p = applyNumber(options, "--areas", planning::areaBounds, study.areas)) return p;
-    if (auto p = applyNumber(options, "--values", planning::levelBounds, study.valueLevels)) return p;
-    if (auto p = applyNumber(options, "--layers", planning::layerBounds, study.layers)) return p;
-    if (auto p = applyNumber(options, "--threads", {1, 256}, threads)) return p;
-    const std::string school = options.last("--school").toStdString();
-    if (!school.empty()) {
-        const auto named = matching::schoolNamed(school);
-        if (!named) return Problem{ProblemKind::nameUnknown, "The school", 0, school, "dark-first, light-base"};
-        study.school = *named;
-    }
-    const std::string detail = options.last("--detail").toStdString();
-    if (!detail.empty()) {
-        const auto named = planning::detailNamed(detail);
-        if (!named) return Problem{ProblemKind::nameUnknown, "The detail", 0, detail, "suggest, usual, fine"};
-        study.detail = *named;
-    }
-    const std::string ground = options.last("--ground").toStdString();
-    if (!ground.empty()) {
-        const auto named = planning::groundNamed(ground);
-        if (!named) return Problem{ProblemKind::nameUnknown, "The ground", 0, ground, "proposed, none"};
-        study.ground = *named;
-    }
-    if (const QString light = options.last("--light"); !light.isEmpty()) {
-        const auto named = lightIn(light);
-        if (!named) return named.problem();
-        study.light = *named;
-    }
-    for (const QString& written : options.all("--area-name")) {
-        bool okX = false, okY = false;
-        const double x = written.section(',', 0, 0).toDouble(&okX);
-        const double y = written.section(',', 1, 1).toDouble(&okY);
-        const planning::Bounds fraction{0, 1};
-        const std::string name = written.section(',', 2).toStdString();
-        if (!okX || !okY || !fraction.holds(x) || !fraction.holds(y) || name.empty())
-            return Problem{ProblemKind::nameUnknown, "The area's name", 0, written.toStdString(),
-                           "X,Y,NAME with fractions of the sheet's width and height"};
-        study.areaChoices.push_back({x, y, name});
-    }
-    if (!options.last("--paper").isEmpty()) study.paper = options.last("--paper").toStdString();
-    if (!options.last("--title").isEmpty()) study.title = options.last("--title").toStdString();
-    return std::nullopt;
-}
-
-}  // namespace
 
 int plan(const QStringList& arguments) {
     Options options;
-    if (!parse(arguments,
-               {"--out", "--library", "--paper", "--school", "--sticks", "--width-mm", "--height-mm", "--areas",
-                "--values", "--layers", "--detail", "--ground", "--light", "--title", "--threads", "--area-name",
-                "--save"},
-               options))
-        return 2;
+    if (!parse(arguments, studyOptions() + QStringList{"--out", "--threads", "--save"}, options)) return 2;
     if (options.words.size() != 1 || options.last("--out").isEmpty())
         return refuseIncomplete("plan", "plan REFERENCE --out DIR or plan FILE.dune --out DIR");
     auto document = documentFrom(options.words[0], options);
@@ -86,7 +29,8 @@ int plan(const QStringList& arguments) {
         std::fprintf(stderr, "%s\n",
                      qPrintable(wording::problemSentence({ProblemKind::frameMended, options.words[0].toStdString()})));
     int threads = 0;
-    if (auto problem = applyOptions(options, chosen.study, threads)) return refuse(*problem);
+    if (auto problem = applyNumber(options, "--threads", {1, 256}, threads)) return refuse(*problem);
+    if (auto problem = applyOptions(options, chosen.study)) return refuse(*problem);
 
     // Before minutes of work: is there a place for it?
     const std::filesystem::path out = options.last("--out").toStdString();
@@ -97,6 +41,11 @@ int plan(const QStringList& arguments) {
         return refuse({ProblemKind::folderUnwritable, out.string()});
 
     planning::Kept kept;
+    auto papers = planning::comparedPapers(chosen.study, chosen.library, kept);
+    if (!papers) {
+        if (folderIsNew) std::filesystem::remove(out, error);
+        return refuse(papers.problem());
+    }
     auto made = planning::makePlan(chosen.study, chosen.library, kept, {}, threads);
     if (!made) {
         if (folderIsNew) std::filesystem::remove(out, error);

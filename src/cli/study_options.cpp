@@ -5,6 +5,7 @@
 
 #include "common/file.h"
 #include "storage/document.h"
+#include "subject/picture.h"
 
 namespace cli {
 
@@ -35,6 +36,71 @@ common::Result<storage::Document> documentFrom(const QString& reference, const O
     if (!library) return library.problem();
     document.library = *std::move(library);
     return document;
+}
+
+const QStringList& studyOptions() {
+    static const QStringList names{"--library", "--paper",  "--school", "--sticks", "--width-mm", "--height-mm",
+                                   "--areas",   "--values", "--layers", "--detail", "--ground",   "--goal",
+                                   "--light",   "--title",  "--area-name"};
+    return names;
+}
+
+std::optional<common::Problem> applyOptions(const Options& options, planning::Study& study) {
+    using common::Problem;
+    using common::ProblemKind;
+    static constexpr const char* groundNames =
+        "proposed, none, values, local-wash, complement, cool-shadows, warm, ink, charcoal, dry-base, brushed-out";
+    if (auto p = applyNumber(options, "--width-mm", planning::sheetBounds, study.widthMillimetres)) return p;
+    if (auto p = applyNumber(options, "--height-mm", planning::sheetBounds, study.heightMillimetres)) return p;
+    if (auto p = applyNumber(options, "--sticks", planning::stickBounds, study.stickLimit)) return p;
+    if (auto p = applyNumber(options, "--areas", planning::areaBounds, study.areas)) return p;
+    if (auto p = applyNumber(options, "--values", planning::levelBounds, study.valueLevels)) return p;
+    if (auto p = applyNumber(options, "--layers", planning::layerBounds, study.layers)) return p;
+    const std::string school = options.last("--school").toStdString();
+    if (!school.empty()) {
+        const auto named = matching::schoolNamed(school);
+        if (!named) return Problem{ProblemKind::nameUnknown, "The school", 0, school, "dark-first, light-base"};
+        study.school = *named;
+    }
+    const std::string detail = options.last("--detail").toStdString();
+    if (!detail.empty()) {
+        const auto named = planning::detailNamed(detail);
+        if (!named) return Problem{ProblemKind::nameUnknown, "The detail", 0, detail, "suggest, usual, fine"};
+        study.detail = *named;
+    }
+    const std::string ground = options.last("--ground").toStdString();
+    if (!ground.empty()) {
+        const auto named = planning::groundNamed(ground);
+        if (!named) return Problem{ProblemKind::nameUnknown, "The ground", 0, ground, groundNames};
+        study.ground = *named;
+    }
+    const std::string goal = options.last("--goal").toStdString();
+    if (!goal.empty()) {
+        const auto named = planning::goalNamed(goal);
+        if (!named)
+            return Problem{ProblemKind::nameUnknown, "The goal", 0, goal,
+                           "truest-colour, least-work, most-sparkle, most-vivid"};
+        study.goal = *named;
+    }
+    if (const QString light = options.last("--light"); !light.isEmpty()) {
+        const auto named = lightIn(light);
+        if (!named) return named.problem();
+        study.light = *named;
+    }
+    for (const QString& written : options.all("--area-name")) {
+        bool okX = false, okY = false;
+        const double x = written.section(',', 0, 0).toDouble(&okX);
+        const double y = written.section(',', 1, 1).toDouble(&okY);
+        const planning::Bounds fraction{0, 1};
+        const std::string name = written.section(',', 2).toStdString();
+        if (!okX || !okY || !fraction.holds(x) || !fraction.holds(y) || name.empty())
+            return Problem{ProblemKind::nameUnknown, "The area's name", 0, written.toStdString(),
+                           "X,Y,NAME with fractions of the sheet's width and height"};
+        study.areaChoices.push_back({x, y, name});
+    }
+    if (!options.last("--paper").isEmpty()) study.paper = options.last("--paper").toStdString();
+    if (!options.last("--title").isEmpty()) study.title = options.last("--title").toStdString();
+    return std::nullopt;
 }
 
 }  // namespace cli

@@ -11,6 +11,10 @@ namespace cli {
 /// A sheet of 400 mm on its long side in the format of the reference, unless sizes are given.
 common::Result<storage::Document> documentFrom(const QString& reference, const Options& options);
 
+/// The options that say something of the study, and what they make of it; the first bad one is refused.
+const QStringList& studyOptions();
+std::optional<common::Problem> applyOptions(const Options& options, planning::Study& study);
+
 /// The number that an option gives, if it is there and within its bounds.
 template <typename Number>
 std::optional<common::Problem> applyNumber(const Options& options, const char* name, const planning::Bounds& bounds,

@@ -49,24 +49,40 @@ double minutesFor(const Step& step, const Plan& plan, const Study& study) {
     return std::max(1.0, std::round(finding + squareCentimetres * minutesPerSquareCentimetre(step, plan)));
 }
 
-double dryingMinutes(materials::Kind kind) {
-    switch (kind) {
-        case materials::Kind::watercolour:
-            return 15;
-        case materials::Kind::gouache:
-            return 12;
-        case materials::Kind::acrylic:
-            return 10;
-        case materials::Kind::ink:
-            return 8;
-        case materials::Kind::soft:
-        case materials::Kind::hard:
-        case materials::Kind::pencil:
-        case materials::Kind::pan:
-        case materials::Kind::charcoal:
-            return 0;
-    }
-    return 0;
+bool isWet(const GroundLayer& layer) {
+    return layer.manner == pigment::Manner::wash;
+}
+
+MinuteRange dryingTime(const GroundLayer& layer, const materials::Paper& paper, Drying help) {
+    if (!isWet(layer)) return {};
+    MinuteRange air{2, 5};  // alcohol
+    if (!layer.mixture.empty()) switch (layer.mixture.front().medium.kind) {
+            case materials::Kind::watercolour:
+                air = {10, 20};
+                break;
+            case materials::Kind::gouache:
+                air = {8, 16};
+                break;
+            case materials::Kind::acrylic:
+                air = {7, 13};
+                break;
+            case materials::Kind::ink:
+                air = {5, 11};
+                break;
+            case materials::Kind::soft:
+            case materials::Kind::hard:
+            case materials::Kind::pencil:
+            case materials::Kind::pan:
+            case materials::Kind::charcoal:
+                return {};
+        }
+    const double amount = pigment::atPressure({0, 0.7f, 1.0f, 1.5f}, layer.pressure);
+    const double soaks = paper.water == materials::Water::full ? 1.25 : 1.0;
+    // Heat and the fumes of alcohol do not go together.
+    const bool mayHeat = !layer.mixture.empty();
+    const double helped = help == Drying::hairDryer ? 0.4 : help == Drying::heatGun && mayHeat ? 0.2 : 1.0;
+    const double factor = amount * soaks * helped;
+    return {air.least * factor, air.most * factor};
 }
 
 }  // namespace planning

@@ -8,7 +8,12 @@ namespace planning {
 /// Common practice, no source: a portrait takes days, an eye half an hour.
 double minutesFor(const Step& step, const Plan& plan, const Study& study);
 
-/// Minutes until the next dry layer may go over it; 0 for dry media.
-double dryingMinutes(materials::Kind kind);
+struct MinuteRange {
+    double least = 0, most = 0;
+    double middle() const { return (least + most) / 2; }
+};
+
+/// Minutes until the next dry layer may go over a layer of the ground; 0 for dry ones. Common practice, no source.
+MinuteRange dryingTime(const GroundLayer& layer, const materials::Paper& paper, Drying help);
 
 }  // namespace planning

@@ -2,6 +2,7 @@
 
 #include <algorithm>
 
+#include "planning/papers.h"
 #include "subject/attention.h"
 #include "subject/planes.h"
 
@@ -89,11 +90,9 @@ std::vector<Note> notesFor(const Plan& plan, const Study& study) {
     if (int(plan.sticks.size()) >= study.stickLimit && plan.summary.picture.mean > fewSticks)
         notes.push_back({NoteKind::advice, NoteTopic::sticksAreFew, {}, {}, double(study.stickLimit)});
     notes.push_back({NoteKind::advice, NoteTopic::unsteadyHand, {}, {}, plan.summary.unsteadyDifference});
-    for (const RankedPaper& ranked : plan.papers)
-        if (ranked.paper.id == plan.paper.id)
-            for (const Reason& reason : ranked.reasons)
-                if (reason.kind == ReasonKind::hidesDarks || reason.kind == ReasonKind::hidesLights)
-                    notes.push_back({NoteKind::caution, NoteTopic::paperHidesEnds, {}, {}, reason.figure});
+    const Ends ends = endsOn(plan, pigment::barePatch(plan.paper), plan.prepared);
+    if (const double least = std::min(ends.toDark, ends.toLight); least < Ends::hardlySeen)
+        notes.push_back({NoteKind::caution, NoteTopic::paperHidesEnds, {}, {}, least});
 
     addPictureNotes(notes, plan, study);
     notes.push_back({NoteKind::safety, NoteTopic::dust, {}, {}, 0});

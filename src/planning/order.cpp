@@ -43,22 +43,30 @@ int tellingRank(ReasonKind kind) {
             return 6;
         case ReasonKind::firstMarks:
         case ReasonKind::groundNearColour:
+        case ReasonKind::groundInValues:
+        case ReasonKind::groundOpposite:
+        case ReasonKind::groundCool:
+        case ReasonKind::groundWarm:
+        case ReasonKind::groundToneMap:
+        case ReasonKind::groundByHand:
+        case ReasonKind::rubbedIn:
+        case ReasonKind::brushedOut:
         case ReasonKind::inkDeepestDarks:
         case ReasonKind::wetBeforeDry:
         case ReasonKind::wholePictureTogether:
-        case ReasonKind::showsBothEnds:
-        case ReasonKind::hidesLights:
-        case ReasonKind::hidesDarks:
-        case ReasonKind::nearSubject:
-        case ReasonKind::complementSparkles:
-        case ReasonKind::holdsLayers:
-        case ReasonKind::fewLayers:
-        case ReasonKind::takesWater:
-        case ReasonKind::noWater:
-        case ReasonKind::fitsSticks:
             break;
     }
     return 7;
+}
+
+/// "ground/G003x2+G007/wash/medium": the mixture, the manner and the pressure.
+std::string groundKey(const GroundLayer& layer) {
+    std::string media;
+    for (const MixPart& part : layer.mixture)
+        media += (media.empty() ? "" : "+") + part.medium.id +
+                 (part.parts > 1 ? "x" + std::to_string(part.parts) : std::string());
+    return "ground/" + (media.empty() ? "all" : media) + "/" + std::string(nameOf(layer.manner)) + "/" +
+           std::string(nameOf(layer.pressure));
 }
 
 class Orderer {
@@ -122,23 +130,24 @@ class Orderer {
 
     void addUnderpainting() {
         double clock = 0, dryAt = 0;
-        const std::vector<GroundLayer>& layers = plan_.chosenGround().layers;
+        const std::vector<GroundLayer>& layers = plan_.ground.layers;
         for (std::size_t i = 0; i < layers.size(); ++i) {
             const GroundLayer& layer = layers[i];
             Step step;
             step.stage = Stage::underpainting;
             step.groundLayer = int(i);
             step.areas = layer.areas;
-            if (pigment::laysPigment(layer.manner))
-                step.stick = int(std::ranges::find(plan_.sticks, layer.medium.id, &materials::Material::id) -
+            if (pigment::laysPigment(layer.manner) && !layer.mixture.empty())
+                step.stick = int(std::ranges::find(plan_.sticks, layer.mixture.front().medium.id,
+                                                   &materials::Material::id) -
                                  plan_.sticks.begin());
-            step.key = "ground/" + layer.medium.id + "/" + std::string(nameOf(layer.manner));
+            step.key = groundKey(layer);
             step.manner = layer.manner;
             step.after = {int(steps_.size())};
             step.why = {layer.reason};
             push(std::move(step));
             clock += steps_.back().minutes;
-            dryAt = std::max(dryAt, clock + dryingMinutes(layer.medium.kind));
+            dryAt = std::max(dryAt, clock + dryingTime(layer, plan_.paper, study_.drying).middle());
         }
         lastGround_ = int(steps_.size());
         // Each wash dries while the next is laid: only what is left after the last is waited for.
@@ -264,7 +273,7 @@ class Orderer {
         std::vector<Reason> why;
         if (steps_.back().stick == step.stick) why.push_back({ReasonKind::stickInHand});
         if (stage == Stage::accent) why.push_back({ReasonKind::highlightsLast});
-        const bool hasGround = !plan_.chosenGround().layers.empty();
+        const bool hasGround = !plan_.ground.layers.empty();
         for (const int t : tasks) {
             Task& task = tasks_[std::size_t(t)];
             task.step = int(steps_.size()) + 1;
@@ -291,7 +300,7 @@ class Orderer {
     }
 
     bool isGrounded(const PlannedStack& stack) const {
-        return std::ranges::any_of(plan_.chosenGround().layers, [&](const GroundLayer& layer) {
+        return std::ranges::any_of(plan_.ground.layers, [&](const GroundLayer& layer) {
             return std::ranges::binary_search(layer.areas, stack.areas.front());
         });
     }

@@ -13,12 +13,21 @@
 
 namespace planning {
 
-/// Why a step stands where it stands, a paper where it ranks, or what is to be minded. Worded elsewhere.
+/// Why a step stands where it stands. Worded elsewhere.
 enum class ReasonKind {
     // steps
     firstMarks,
     groundFirst,
-    groundNearColour,  // figure: how much nearer the area's colours it brings the sheet, in CIEDE2000
+    // grounds; figure: how much nearer the sheet is brought to what they aim at, in CIEDE2000
+    groundNearColour,
+    groundInValues,
+    groundOpposite,
+    groundCool,
+    groundWarm,
+    groundToneMap,
+    groundByHand,
+    rubbedIn,
+    brushedOut,
     inkDeepestDarks,
     wetBeforeDry,
     hardBeforeSoft,  // figure: share of the pencil's deposit that would hold the other way round
@@ -29,17 +38,6 @@ enum class ReasonKind {
     stickInHand,
     pairTogether,
     highlightsLast,
-    // papers
-    showsBothEnds,  // figures: steps to the darkest, to the lightest
-    hidesLights,
-    hidesDarks,
-    nearSubject,  // figure: share of the picture
-    complementSparkles,
-    holdsLayers,  // figure: full layers of a soft stick
-    fewLayers,
-    takesWater,
-    noWater,
-    fitsSticks,  // figure: mean difference of single strokes
 };
 /// "first-marks", "background-first", ...: stands in plan.json beside the words.
 std::string_view nameOf(ReasonKind kind);
@@ -153,32 +151,42 @@ struct Step {
     std::vector<Reason> why;  // what decided its place, at most two
 };
 
-struct RankedPaper {
-    materials::Paper paper;
-    double score = 0;           // 0..1
-    double meanDifference = 0;  // of the best single strokes
-    std::vector<Reason> reasons;
+/// A medium and its parts in a mixture.
+struct MixPart {
+    materials::Material medium;
+    int parts = 1;
+    bool operator==(const MixPart&) const = default;
 };
 
-/// Ways to begin.
-enum class GroundStrategy { none, localWash, dryBase };
-std::string_view nameOf(GroundStrategy strategy);
-
-/// A wash, or a dry layer that is rubbed in, over whole areas at one pressure.
+/// A wash, or a dry layer that is rubbed in or brushed out, over whole areas at one pressure (of a wash: its strength).
 struct GroundLayer {
-    materials::Material medium;
+    std::vector<MixPart> mixture;  // what is laid or rubbed, the largest share first; empty: what lies loose is
+                                   // rubbed in, or a wash of alcohol
     pigment::Manner manner = pigment::Manner::wash;
     pigment::Pressure pressure = pigment::Pressure::medium;
     std::vector<int> areas;  // indices, rising
     Reason reason;
 };
 
+/// Whether it must dry before anything dry goes over it.
+bool isWet(const GroundLayer& layer);
+
+/// Why a way to begin is not to be had.
+enum class GroundObstacle { paperTakesNoWater, paperTakesNoAlcohol, noWetMedia, noInk, noCharcoal, noStick, noDeepDarks };
+
 /// One way to begin, worked out for this subject.
 struct GroundProposal {
-    GroundStrategy strategy = GroundStrategy::none;
-    std::vector<GroundLayer> layers;      // in their order
-    std::vector<pigment::Patch> patches;  // what each area then is, by index
+    Ground strategy = Ground::none;
+    std::vector<GroundLayer> layers;         // in their order
+    std::vector<pigment::Patch> patches;     // what each area then is, by index
+    std::vector<Ground> strategies;          // what each area's ground is, by index
+    std::optional<GroundObstacle> obstacle;  // then it has no layers
 };
+
+struct RankedPaper;
+struct TriedGround;
+using Ranking = std::shared_ptr<const std::vector<RankedPaper>>;
+using Board = std::shared_ptr<const std::vector<TriedGround>>;
 
 struct Summary {
     rendering::DifferenceFigures picture, squinted;  // of the sheet as the eye sees it
@@ -196,12 +204,12 @@ struct Plan {
     cv::Mat reference;                                // as it is wanted, under the plan's light (CV_8UC3, R G B)
     colour::Light light = colour::Light::daylight65;  // the study's
     materials::Paper paper;
-    cv::Mat grain;                    // of the paper (see rendering::grainMap)
-    std::vector<RankedPaper> papers;  // best first
+    cv::Mat grain;  // of the paper (see rendering::grainMap)
     std::vector<materials::Material> sticks;
     std::vector<matching::PreparedStick> prepared;  // of `sticks`
-    std::vector<GroundProposal> grounds;            // the bare paper first
-    int ground = 0;                                 // the one that is taken
+    GroundProposal ground;
+    Ranking papers;  // best first; null where nobody asked (see comparison.h)
+    Board grounds;   // likewise
     std::vector<PlannedStack> stacks;
     std::vector<int> stackOfArea;  // by index of the area
     cv::Mat stackMap;              // CV_32S, index of the stack
@@ -213,8 +221,6 @@ struct Plan {
     Summary summary;
     std::vector<std::string> areaNames;  // as in reading->areas.list; empty where the artist gave none
     bool isCoarse = false;               // a first plan: the search looked less widely
-
-    const GroundProposal& chosenGround() const { return grounds[std::size_t(ground)]; }
 };
 
 }  // namespace planning

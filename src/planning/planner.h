@@ -1,14 +1,8 @@
 #pragma once
 
-#include "common/progress.h"
-#include "common/result.h"
-#include "planning/plan.h"
+#include "planning/comparison.h"
 
 namespace planning {
-
-/// A first plan looks at fewer stacks and makes its pressure maps at half the size: there in a fraction of the time,
-/// and soon replaced.
-enum class Fineness { coarse, full };
 
 /// Everything that follows from the study and the library: a pure function of these and the fineness, the same bit for
 /// bit on any number of threads. `kept` only saves time. Refuses an empty tray, an unknown paper, figures out of bounds

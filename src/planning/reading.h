@@ -35,6 +35,8 @@ struct Reading {
     cv::Mat edges;  // how these meet, see subject/edges.h
 };
 
+struct KeptComparisons;
+
 /// What may be kept from the plan before: each part with the choices that it came from. Start with an empty one.
 struct Kept {
     std::shared_ptr<const ReferenceFile> reference;
@@ -76,6 +78,7 @@ struct Kept {
     std::optional<Seen> seen;
     std::string readingKey;
     std::shared_ptr<const Reading> reading;
+    std::shared_ptr<KeptComparisons> comparisons;  // of papers and grounds
 };
 
 /// Long side in pixels at which pictures are held, so that a crop has its detail, and at which they are read.

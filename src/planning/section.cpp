@@ -34,7 +34,7 @@ std::vector<SectionLayer> laidThere(const Plan& plan, int stackIndex, const Pres
     for (const Step& step : plan.steps) {
         const double before = pigment::toothUsed(patch);
         if (step.groundLayer >= 0 && std::ranges::binary_search(step.areas, stack.areas.front())) {
-            patch = laidOver(patch, plan.chosenGround().layers[std::size_t(step.groundLayer)]);
+            patch = laidOver(patch, plan.ground.layers[std::size_t(step.groundLayer)]);
             note(step, before);
         }
         for (const LayerPlace& place : step.layers) {

@@ -168,6 +168,14 @@ void tallyTones(Plan& plan, const cv::Mat& wanted) {
                     (level == 1 ? layer.light : level == 2 ? layer.medium : layer.heavy) += tone.share / stack.share;
             }
         }
+        std::ranges::stable_sort(stack.tones, std::greater{}, &Tone::share);
+    });
+}
+
+void judgeTones(Plan& plan) {
+    common::forEachIndex(int(plan.stacks.size()), [&](int i) {
+        PlannedStack& stack = plan.stacks[std::size_t(i)];
+        std::ranges::sort(stack.tones, {}, &Tone::number);
         addUnsteady(plan, stack);
         addLights(plan, stack);
         std::ranges::stable_sort(stack.tones, std::greater{}, &Tone::share);

@@ -18,6 +18,8 @@ double largestMarkPixels(const PlannedStack& stack, const Plan& plan);
 /// The tones that a stack's places have by their pressure maps, with shares and differences; and how much of each
 /// layer is laid lightly, medium and heavily.
 void tallyTones(Plan& plan, const cv::Mat& wanted);
+/// What an unsteady hand and other lights make of the tones that have been tallied.
+void judgeTones(Plan& plan);
 
 /// What every tone of a stack gives, and what the whole film says of it.
 struct ToneColours {

@@ -4,17 +4,28 @@
 #include <opencv2/core.hpp>
 
 #include "colour/munsell.h"
+#include "pigment/mixture.h"
 #include "rendering/sheet_picture.h"
 
 namespace planning {
 
 namespace {
 
+pigment::Pigment pigmentOf(const GroundLayer& layer) {
+    std::vector<pigment::Pigment> paints;
+    std::vector<float> parts;
+    for (const MixPart& part : layer.mixture) {
+        paints.push_back(pigment::pigmentOf(part.medium));
+        parts.push_back(float(part.parts));
+    }
+    return pigment::mixed(paints, parts);
+}
+
 /// Lays a layer of the ground on a patch; returns what it would be while still wet.
 pigment::Patch laidGround(const GroundLayer& layer, const pigment::Patch& under, bool isWet) {
     pigment::Pigment pigment;
-    const bool lays = pigment::laysPigment(layer.manner);
-    if (lays) pigment = pigment::pigmentOf(layer.medium);
+    const bool lays = pigment::laysPigment(layer.manner) && !layer.mixture.empty();
+    if (lays) pigment = pigmentOf(layer);
     if (lays && isWet) pigment = pigment::whileWet(pigment);
     pigment::Patch patch = under;
     pigment::lay(patch, {lays ? &pigment : nullptr, layer.manner, layer.pressure});
@@ -41,7 +52,7 @@ Progressed progressedTo(const Plan& plan, int steps) {
     for (int i = 0; i < std::min(steps, int(plan.steps.size())); ++i) {
         const Step& step = plan.steps[std::size_t(i)];
         if (step.groundLayer >= 0) {
-            const GroundLayer& layer = plan.chosenGround().layers[std::size_t(step.groundLayer)];
+            const GroundLayer& layer = plan.ground.layers[std::size_t(step.groundLayer)];
             for (std::size_t s = 0; s < plan.stacks.size(); ++s)
                 if (std::ranges::binary_search(layer.areas, plan.stacks[s].areas.front()))
                     done.grounds[s] = laidOver(done.grounds[s], layer);
@@ -63,7 +74,7 @@ cv::Mat pictureAfter(const Plan& plan, int steps, colour::Light light) {
 cv::Mat mapOf(const Plan& plan, const Step& step) {
     cv::Mat map = cv::Mat::zeros(plan.stackMap.size(), CV_8U);
     if (step.groundLayer >= 0) {
-        const GroundLayer& layer = plan.chosenGround().layers[std::size_t(step.groundLayer)];
+        const GroundLayer& layer = plan.ground.layers[std::size_t(step.groundLayer)];
         for (const int area : layer.areas)
             map.setTo(layer.pressure.value * rendering::mapStep, plan.reading->areas.map == area);
     }
@@ -90,10 +101,18 @@ cv::Mat differenceMapOf(const Plan& plan, const cv::Mat& sheet) {
     return rendering::differenceSeen(plan.reference, sheet, rendering::easelSigma(sheet.size()));
 }
 
+GroundColours coloursOf(const Plan& plan, const GroundLayer& layer) {
+    const auto colour = [&](bool isWet) {
+        const pigment::Patch patch = laidGround(layer, pigment::barePatch(plan.paper), isWet);
+        return colour::srgb8FromSrgb(colour::srgbFromLab(pigment::labOf(patch, plan.light)));
+    };
+    return {colour(true), colour(false)};
+}
+
 double stepsLighterWhenDry(const Plan& plan, const Step& step) {
     if (step.groundLayer < 0) return 0;
-    const GroundLayer& layer = plan.chosenGround().layers[std::size_t(step.groundLayer)];
-    if (!materials::isWet(layer.medium.kind) || layer.areas.empty()) return 0;
+    const GroundLayer& layer = plan.ground.layers[std::size_t(step.groundLayer)];
+    if (!isWet(layer) || layer.mixture.empty() || layer.areas.empty()) return 0;
     const auto stack = std::size_t(plan.stackOfArea[std::size_t(layer.areas.front())]);
     const pigment::Patch under = progressedTo(plan, step.number - 1).grounds[stack];
     const auto value = [&](bool isWet) {

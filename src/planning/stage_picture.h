@@ -31,6 +31,12 @@ cv::Mat mapOf(const Plan& plan, const Step& step);
 /// picture difference (see rendering::differenceSeen). Both under the plan's light.
 cv::Mat differenceMapOf(const Plan& plan, const cv::Mat& sheet);
 
+/// What a layer of the ground looks like on the bare paper while it is wet, and dry.
+struct GroundColours {
+    colour::Srgb8 wet, dry;
+};
+GroundColours coloursOf(const Plan& plan, const GroundLayer& layer);
+
 /// How many Munsell steps lighter a wash dries than it looks while it is wet; 0 for a step that lays nothing wet.
 double stepsLighterWhenDry(const Plan& plan, const Step& step);
 

@@ -10,7 +10,12 @@ namespace planning {
 namespace {
 
 constexpr std::array<std::string_view, 3> details{"suggest", "usual", "fine"};
-constexpr std::array<std::string_view, 2> grounds{"proposed", "none"};
+constexpr std::array<std::string_view, groundCount> grounds{"proposed",   "none", "values",
+                                                           "local-wash", "complement", "cool-shadows",
+                                                           "warm",       "ink", "charcoal",
+                                                           "dry-base",   "brushed-out"};
+constexpr std::array<std::string_view, 4> goals{"truest-colour", "least-work", "most-sparkle", "most-vivid"};
+constexpr std::array<std::string_view, 3> dryings{"air", "hair-dryer", "heat-gun"};
 
 }  // namespace
 
@@ -25,6 +30,18 @@ std::string_view nameOf(Ground ground) {
 }
 std::optional<Ground> groundNamed(std::string_view name) {
     return common::enumNamed<Ground>(grounds, name);
+}
+std::string_view nameOf(Goal goal) {
+    return goals[static_cast<std::size_t>(goal)];
+}
+std::optional<Goal> goalNamed(std::string_view name) {
+    return common::enumNamed<Goal>(goals, name);
+}
+std::string_view nameOf(Drying drying) {
+    return dryings[static_cast<std::size_t>(drying)];
+}
+std::optional<Drying> dryingNamed(std::string_view name) {
+    return common::enumNamed<Drying>(dryings, name);
 }
 
 }  // namespace planning

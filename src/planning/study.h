@@ -25,10 +25,33 @@ enum class Detail { suggest, usual, fine };
 std::string_view nameOf(Detail detail);
 std::optional<Detail> detailNamed(std::string_view name);
 
-/// What goes under the dry layers.
-enum class Ground { proposed, none };
+/// What goes under the dry layers: what serves the goal best, or one way to begin.
+enum class Ground {
+    proposed,
+    none,
+    values,
+    localWash,
+    complement,
+    coolShadows,
+    warm,
+    ink,
+    charcoal,
+    dryBase,
+    brushedOut
+};
+inline constexpr int groundCount = 11;
 std::string_view nameOf(Ground ground);
 std::optional<Ground> groundNamed(std::string_view name);
+
+/// What counts most where papers and grounds are weighed.
+enum class Goal { truestColour, leastWork, mostSparkle, mostVivid };
+std::string_view nameOf(Goal goal);
+std::optional<Goal> goalNamed(std::string_view name);
+
+/// How a wash is dried.
+enum class Drying { air, hairDryer, heatGun };
+std::string_view nameOf(Drying drying);
+std::optional<Drying> dryingNamed(std::string_view name);
 
 /// Where an area takes its colours from: a part of another reference, by two opposite corners in it.
 struct Borrowing {
@@ -46,6 +69,7 @@ struct AreaChoice {
     std::optional<subject::AreaKind> kind = {};  // as proposed if it is not said
     subject::ColourChoice colour = {};           // on top of the study's
     std::optional<Borrowing> borrowed = {};
+    std::optional<Ground> ground = {};  // as the whole picture's if it is not said
     bool operator==(const AreaChoice&) const = default;
 };
 
@@ -89,6 +113,8 @@ struct Study {
     Detail detail = Detail::usual;
     School school = School::darkFirst;
     Ground ground = Ground::proposed;
+    Goal goal = Goal::truestColour;
+    Drying drying = Drying::air;
     std::vector<subject::AreaEdit> areaEdits;
     std::vector<AreaChoice> areaChoices;
     std::vector<NoFace> noFaces;       // finds that were wrong

@@ -79,6 +79,7 @@ void describe(Visitor& v, Name& name) {
     v.optionalWord({"kind", "", Bears::reading}, name.kind, &subject::areaKindNamed);
     v.object({"colour", "", Bears::reading}, name.colour);
     v.optionalObject({"borrowed", "", Bears::reading}, name.borrowed);
+    v.optionalWord({"ground", ""}, name.ground, &groundNamed);
 }
 
 template <typename Visitor, typename Face>
@@ -119,6 +120,8 @@ void describe(Visitor& v, StudyType& study) {
     v.word({"detail", ""}, study.detail, &detailNamed);
     v.word({"school", "", Bears::nothing, true}, study.school, &matching::schoolNamed);
     v.word({"ground", "", Bears::nothing, true}, study.ground, &groundNamed);
+    v.word({"goal", ""}, study.goal, &goalNamed);
+    v.word({"drying", ""}, study.drying, &dryingNamed);
     v.word({"light", ""}, study.light, &colour::lightNamed);
     v.list({"areaEdits", "", Bears::reading}, study.areaEdits);
     v.list({"areaNames", "", Bears::reading}, study.areaChoices);

@@ -1,8 +1,13 @@
 #include "planning/underpainting.h"
 
 #include <algorithm>
+#include <cmath>
 
 #include "colour/difference.h"
+#include "colour/reflectance.h"
+#include "matching/paint_mixes.h"
+#include "matching/target_distance.h"
+#include "pigment/film.h"
 #include "planning/stage_picture.h"
 
 namespace planning {
@@ -15,67 +20,33 @@ using pigment::Pressure;
 
 constexpr double deepestDark = 16.0;  // L*: below this soft pastel hardly gets
 
-/// What an underpainting aims at under a colour: its own hue, a step darker, since the layers above lighten.
-colour::Lab aimOf(const colour::Lab& wanted) {
-    return {std::max(6.0, wanted.L - 8.0), wanted.a * 0.9, wanted.b * 0.9};
-}
-
-bool paperTakes(const materials::Paper& paper, double paperL, Kind kind) {
-    if (paper.water == materials::Water::none) return false;
-    if (kind == Kind::watercolour) return paperL > 75;  // transparent: a toned sheet swallows it
-    return true;
-}
-
-/// One medium as it would be laid, and what it makes of the bare paper.
-struct Candidate {
-    std::vector<GroundLayer> layers;
-    pigment::Patch patch;
-};
-
-std::vector<Candidate> candidatesFor(const Plan& plan, const pigment::Patch& bare,
-                                     const std::vector<materials::Material>& media,
-                                     const std::vector<matching::PreparedStick>& prepared) {
-    const double paperL = pigment::labOf(bare, plan.light).L;
-    std::vector<Candidate> candidates;
-    for (std::size_t i = 0; i < prepared.size(); ++i) {
-        const Kind kind = prepared[i].kind;
-        std::vector<GroundLayer> layers;
-        if (materials::isWet(kind)) {
-            if (!paperTakes(plan.paper, paperL, kind) || kind == Kind::ink) continue;
-            layers = {{media[i], Manner::wash, Pressure::medium, {}, {ReasonKind::groundNearColour}}};
-        } else if (plan.paper.water == materials::Water::none && (kind == Kind::hard || kind == Kind::soft)) {
-            if (matching::isBlack(prepared[i])) continue;
-            layers = {{media[i], Manner::scumble, Pressure::medium, {}, {ReasonKind::groundNearColour}},
-                      {media[i], Manner::blend, Pressure::medium, {}, {ReasonKind::groundNearColour}}};
-        } else {
-            continue;
-        }
-        pigment::Patch patch = bare;
-        for (const GroundLayer& layer : layers) patch = laidOver(patch, layer);
-        candidates.push_back({std::move(layers), patch});
+colour::Lab meanOf(const PlannedStack& stack) {
+    colour::Lab mean;
+    for (const matching::Sample& sample : stack.samples) {
+        mean.L += sample.weight * sample.wanted.L;
+        mean.a += sample.weight * sample.wanted.a;
+        mean.b += sample.weight * sample.wanted.b;
     }
-    return candidates;
+    return mean;
 }
 
-/// How far a ground leaves a stack's colours from the aim.
-double missOf(const PlannedStack& stack, const colour::Lab& ground) {
-    double miss = 0;
+double meanLightness(const Plan& plan) {
+    double L = 0;
+    for (const PlannedStack& stack : plan.stacks) L += stack.share * meanOf(stack).L;
+    return L;
+}
+
+/// The mean lightness of what is darker than the whole picture, if that is a good part of the stack.
+std::optional<double> lightnessOfDarks(const PlannedStack& stack, double limit) {
+    constexpr double goodPart = 0.3;
+    double L = 0, part = 0;
     for (const matching::Sample& sample : stack.samples)
-        miss += sample.weight * colour::differenceCie2000(aimOf(sample.wanted), ground);
-    return miss;
-}
-
-/// The darkest ink there is, or none.
-const materials::Material* darkestInk(const std::vector<materials::Material>& media,
-                                      const std::vector<matching::PreparedStick>& prepared) {
-    const materials::Material* darkest = nullptr;
-    double least = 1e9;
-    for (std::size_t i = 0; i < prepared.size(); ++i)
-        if (prepared[i].kind == Kind::ink && prepared[i].masstone.L < least) {
-            least = prepared[i].masstone.L;
-            darkest = &media[i];
+        if (sample.wanted.L < limit) {
+            L += sample.weight * sample.wanted.L;
+            part += sample.weight;
         }
-    return darkest;
+    if (part < goodPart) return std::nullopt;
+    return L / part;
 }
 
 bool isDeepDark(const PlannedStack& stack) {
@@ -85,82 +56,429 @@ bool isDeepDark(const PlannedStack& stack) {
     return dark > 0.6;
 }
 
+/// What a ground aims at under each stack; nullopt where the paper is to stay bare.
+using Aims = std::vector<std::optional<colour::Lab>>;
+
+Aims aimsOf(Ground strategy, const Plan& plan) {
+    const double middle = meanLightness(plan);
+    Aims aims;
+    for (const PlannedStack& stack : plan.stacks) {
+        const colour::Lab mean = meanOf(stack);
+        switch (strategy) {
+            case Ground::localWash:
+            case Ground::dryBase:
+            case Ground::brushedOut:
+                // Its own hue, a step darker, since the layers above lighten.
+                aims.push_back(colour::Lab{std::max(6.0, mean.L - 8.0), mean.a * 0.9, mean.b * 0.9});
+                break;
+            case Ground::values:
+            case Ground::charcoal:
+                aims.push_back(colour::Lab{mean.L, 0, 0});
+                break;
+            case Ground::complement:
+                aims.push_back(colour::Lab{mean.L, -mean.a, -mean.b});
+                break;
+            case Ground::coolShadows: {
+                constexpr double blueViolet = 290, chroma = 25;
+                const auto L = lightnessOfDarks(stack, middle);
+                if (L)
+                    aims.push_back(colour::labFromLch({*L, chroma, blueViolet}));
+                else
+                    aims.push_back(std::nullopt);
+                break;
+            }
+            case Ground::warm: {
+                constexpr double orange = 60, chroma = 40;
+                aims.push_back(colour::labFromLch({middle, chroma, orange}));
+                break;
+            }
+            case Ground::proposed:
+            case Ground::none:
+            case Ground::ink:
+                aims.push_back(std::nullopt);
+                break;
+        }
+    }
+    return aims;
+}
+
+ReasonKind reasonOf(Ground strategy) {
+    switch (strategy) {
+        case Ground::values:
+            return ReasonKind::groundInValues;
+        case Ground::complement:
+            return ReasonKind::groundOpposite;
+        case Ground::coolShadows:
+            return ReasonKind::groundCool;
+        case Ground::warm:
+            return ReasonKind::groundWarm;
+        case Ground::charcoal:
+            return ReasonKind::groundToneMap;
+        case Ground::ink:
+            return ReasonKind::inkDeepestDarks;
+        case Ground::brushedOut:
+        case Ground::proposed:
+        case Ground::none:
+        case Ground::localWash:
+        case Ground::dryBase:
+            break;
+    }
+    return ReasonKind::groundNearColour;
+}
+
+/// What is done with a dry layer of the ground.
+enum class Finish { none, rubbed, brushedOut };
+
+/// One mixture as it would be laid on the bare paper, and the colour that it gives.
+struct Option {
+    matching::PaintMix mixture;
+    Pressure pressure = Pressure::medium;
+    Finish finish = Finish::none;
+    colour::Lab colour;
+};
+
+/// The pressures, or a wash's strengths, that a paper bears: much water cockles a thin sheet.
+std::vector<Pressure> pressuresOn(const materials::Paper& paper, bool isWet) {
+    if (isWet && paper.water != materials::Water::full) return {Pressure::light, Pressure::medium};
+    return {Pressure::light, Pressure::medium, Pressure::heavy};
+}
+
+class Chooser {
+ public:
+    Chooser(Ground strategy, const Plan& plan, const std::vector<materials::Material>& media,
+            const std::vector<matching::PreparedStick>& prepared)
+        : strategy_(strategy),
+          plan_(plan),
+          media_(media),
+          prepared_(prepared),
+          bare_(pigment::barePatch(plan.paper)),
+          bareColour_(pigment::labOf(bare_, plan.light)),
+          aims_(aimsOf(strategy, plan)) {
+        proposal_ = bareGround(*plan.reading, plan.paper);
+        proposal_.strategy = strategy;
+        std::ranges::fill(proposal_.strategies, strategy);
+    }
+
+    GroundProposal proposal() {
+        if (strategy_ == Ground::none) return proposal_;
+        if (strategy_ == Ground::ink) return inked();
+        const bool isDry = strategy_ == Ground::charcoal || strategy_ == Ground::dryBase ||
+                           strategy_ == Ground::brushedOut || plan_.paper.water == materials::Water::none;
+        if (const auto obstacle = obstacleHere()) {
+            proposal_.obstacle = obstacle;
+            return proposal_;
+        }
+        const std::vector<Option> options = isDry ? dryOptions() : wetOptions();
+        if (options.empty()) {
+            proposal_.obstacle = strategy_ == Ground::charcoal ? GroundObstacle::noCharcoal
+                                 : isDry                       ? GroundObstacle::noStick
+                                                               : GroundObstacle::noWetMedia;
+            return proposal_;
+        }
+        lay(options, strategy_ == Ground::warm     ? oneForAll(options)
+                     : strategy_ == Ground::values ? oneMixture(options)
+                                                   : few(options));
+        return proposal_;
+    }
+
+ private:
+    std::optional<GroundObstacle> obstacleHere() const {
+        const bool takesWater = plan_.paper.water != materials::Water::none;
+        if (strategy_ == Ground::localWash && !takesWater) return GroundObstacle::paperTakesNoWater;
+        // Grit bears it though it takes no water; a pile mats.
+        const materials::Grain grain = materials::profileOf(plan_.paper.surface).grain;
+        if (strategy_ == Ground::brushedOut && !takesWater && grain != materials::Grain::grit)
+            return GroundObstacle::paperTakesNoAlcohol;
+        return std::nullopt;
+    }
+
+    Option wetOption(const matching::PaintMix& mixture, Pressure pressure) const {
+        const pigment::Pigment paint = matching::pigmentOf(mixture, prepared_);
+        const float thickness = pigment::pressureFactor(pressure);
+        const pigment::Spectrum paper = bare_.seen.row(0).transpose();
+        const pigment::Spectrum seen =
+            pigment::filmOver(paint.absorb * thickness, paint.scatter * thickness, paper);
+        return {mixture, pressure, Finish::none, colour::labOfReflectance(seen, plan_.light)};
+    }
+
+    std::vector<Option> optionsOf(const std::vector<int>& wetMedia) const {
+        std::vector<Option> options;
+        for (const matching::PaintMix& mixture : matching::paintMixesOf(wetMedia, prepared_))
+            for (const Pressure pressure : pressuresOn(plan_.paper, true))
+                options.push_back(wetOption(mixture, pressure));
+        return options;
+    }
+
+    /// How far what is laid stays from the aims, over the picture, if every stack takes the nearest option.
+    double missOf(const std::vector<Option>& options) const {
+        double miss = 0;
+        for (std::size_t s = 0; s < aims_.size(); ++s) {
+            if (!aims_[s]) continue;
+            const matching::TargetDistance distance(*aims_[s]);
+            double least = distance(bareColour_);
+            for (const Option& option : options) least = std::min(least, distance(option.colour));
+            miss += plan_.stacks[s].share * std::sqrt(least);
+        }
+        return miss;
+    }
+
+    /// Mixtures of the few media that reach the aims best, found one after the other.
+    std::vector<Option> wetOptions() const {
+        constexpr std::size_t mostMedia = 4;
+        constexpr double worthwhile = 0.2;  // CIEDE2000 over the picture
+        std::vector<int> open, chosen;
+        for (int i = 0; i < int(prepared_.size()); ++i) {
+            const Kind kind = prepared_[std::size_t(i)].kind;
+            if (materials::isWet(kind) && kind != Kind::ink) open.push_back(i);
+        }
+        double miss = missOf({});
+        while (chosen.size() < mostMedia) {
+            int best = -1;
+            double least = miss - worthwhile;
+            for (const int medium : open) {
+                std::vector<int> with = chosen;
+                with.push_back(medium);
+                const double now = missOf(optionsOf(with));
+                if (now >= least) continue;
+                least = now;
+                best = medium;
+            }
+            if (best < 0) break;
+            miss = least;
+            chosen.push_back(best);
+            std::erase(open, best);
+        }
+        return optionsOf(chosen);
+    }
+
+    std::vector<Option> dryOptions() const {
+        std::vector<Option> options;
+        const Finish finish = strategy_ == Ground::brushedOut ? Finish::brushedOut : Finish::rubbed;
+        for (int i = 0; i < int(prepared_.size()); ++i) {
+            const matching::PreparedStick& stick = prepared_[std::size_t(i)];
+            const bool isFit = strategy_ == Ground::charcoal ? stick.kind == Kind::charcoal
+                                                             : (stick.kind == Kind::soft || stick.kind == Kind::hard) &&
+                                                                   !matching::isBlack(stick);
+            if (!isFit) continue;
+            for (const Pressure pressure : pressuresOn(plan_.paper, false)) {
+                pigment::Patch patch = bare_;
+                pigment::lay(patch, {&stick.pigment, Manner::scumble, pressure});
+                pigment::lay(patch, {nullptr, finish == Finish::rubbed ? Manner::blend : Manner::wash});
+                options.push_back({{{i}, {1}}, pressure, finish, pigment::labOf(patch, plan_.light)});
+            }
+        }
+        return options;
+    }
+
+    double distanceTo(std::size_t stack, const colour::Lab& colour) const {
+        return colour::differenceCie2000(*aims_[stack], colour);
+    }
+
+    /// For each stack the nearest of a few options, or -1.
+    std::vector<int> few(const std::vector<Option>& options) const {
+        constexpr int mostOptions = 6;
+        constexpr double worthwhile = 0.3;  // CIEDE2000 over the picture: less is not worth mixing for
+        std::vector<int> chosen(aims_.size(), -1);
+        std::vector<double> least(aims_.size(), 0.0);
+        for (std::size_t s = 0; s < aims_.size(); ++s)
+            if (aims_[s]) least[s] = distanceTo(s, bareColour_);
+        std::vector<std::vector<double>> distances(options.size(), least);
+        for (std::size_t o = 0; o < options.size(); ++o)
+            for (std::size_t s = 0; s < aims_.size(); ++s)
+                if (aims_[s]) distances[o][s] = distanceTo(s, options[o].colour);
+        for (int count = 0; count < mostOptions; ++count) {
+            int best = -1;
+            double most = worthwhile;
+            for (std::size_t o = 0; o < options.size(); ++o) {
+                double gain = 0;
+                for (std::size_t s = 0; s < aims_.size(); ++s)
+                    gain += plan_.stacks[s].share * std::max(0.0, least[s] - distances[o][s]);
+                if (gain <= most) continue;
+                most = gain;
+                best = int(o);
+            }
+            if (best < 0) break;
+            for (std::size_t s = 0; s < aims_.size(); ++s)
+                if (distances[std::size_t(best)][s] < least[s]) {
+                    least[s] = distances[std::size_t(best)][s];
+                    chosen[s] = best;
+                }
+        }
+        return chosen;
+    }
+
+    /// The one option that is nearest to all aims together.
+    std::vector<int> oneForAll(const std::vector<Option>& options) const {
+        const auto missOfOne = [&](const Option& option) {
+            double miss = 0;
+            for (std::size_t s = 0; s < aims_.size(); ++s)
+                miss += plan_.stacks[s].share * distanceTo(s, option.colour);
+            return miss;
+        };
+        const auto best = std::ranges::min_element(options, {}, missOfOne);
+        return std::vector<int>(aims_.size(), int(best - options.begin()));
+    }
+
+    /// One mixture in the strength that is nearest in each stack.
+    std::vector<int> oneMixture(const std::vector<Option>& options) const {
+        std::vector<int> best(aims_.size(), -1);
+        double least = 1e300;
+        for (std::size_t from = 0; from < options.size();) {
+            std::size_t to = from;
+            while (to < options.size() && options[to].mixture == options[from].mixture) ++to;
+            std::vector<int> chosen(aims_.size(), -1);
+            double miss = 0;
+            for (std::size_t s = 0; s < aims_.size(); ++s) {
+                double nearest = distanceTo(s, bareColour_);
+                for (std::size_t o = from; o < to; ++o)
+                    if (const double d = distanceTo(s, options[o].colour); d < nearest) {
+                        nearest = d;
+                        chosen[s] = int(o);
+                    }
+                miss += plan_.stacks[s].share * nearest;
+            }
+            if (miss < least) {
+                least = miss;
+                best = chosen;
+            }
+            from = to;
+        }
+        return best;
+    }
+
+    GroundLayer layerOf(const Option& option, Manner manner) const {
+        GroundLayer layer;
+        for (std::size_t i = 0; i < option.mixture.media.size(); ++i)
+            layer.mixture.push_back({media_[std::size_t(option.mixture.media[i])], option.mixture.parts[i]});
+        layer.manner = manner;
+        layer.pressure = option.pressure;
+        return layer;
+    }
+
+    std::vector<int> areasOf(const std::vector<int>& chosen, int option) const {
+        std::vector<int> areas;
+        for (std::size_t s = 0; s < chosen.size(); ++s)
+            if (chosen[s] == option)
+                areas.insert(areas.end(), plan_.stacks[s].areas.begin(), plan_.stacks[s].areas.end());
+        std::ranges::sort(areas);
+        return areas;
+    }
+
+    double gainOf(const std::vector<int>& chosen, int option, const colour::Lab& colour) const {
+        double gain = 0, share = 0;
+        for (std::size_t s = 0; s < chosen.size(); ++s) {
+            if (chosen[s] != option) continue;
+            gain += plan_.stacks[s].share * (distanceTo(s, bareColour_) - distanceTo(s, colour));
+            share += plan_.stacks[s].share;
+        }
+        return gain / share;
+    }
+
+    void add(GroundLayer layer) {
+        for (const int area : layer.areas)
+            proposal_.patches[std::size_t(area)] = laidOver(proposal_.patches[std::size_t(area)], layer);
+        proposal_.layers.push_back(std::move(layer));
+    }
+
+    void lay(const std::vector<Option>& options, const std::vector<int>& chosen) {
+        std::vector<int> finished;
+        for (int o = 0; o < int(options.size()); ++o) {
+            const std::vector<int> areas = areasOf(chosen, o);
+            if (areas.empty()) continue;
+            const Option& option = options[std::size_t(o)];
+            GroundLayer layer = layerOf(option, option.finish == Finish::none ? Manner::wash : Manner::scumble);
+            layer.areas = areas;
+            layer.reason = {reasonOf(strategy_), gainOf(chosen, o, option.colour)};
+            add(std::move(layer));
+            if (option.finish != Finish::none) finished.insert(finished.end(), areas.begin(), areas.end());
+        }
+        if (finished.empty()) return;
+        std::ranges::sort(finished);
+        const bool isBrushed = strategy_ == Ground::brushedOut;
+        add({{},
+             isBrushed ? Manner::wash : Manner::blend,
+             Pressure::medium,
+             finished,
+             {isBrushed ? ReasonKind::brushedOut : ReasonKind::rubbedIn}});
+    }
+
+    /// The darkest ink under what is darker than soft pastel gets.
+    GroundProposal inked() {
+        int darkest = -1;
+        for (int i = 0; i < int(prepared_.size()); ++i)
+            if (prepared_[std::size_t(i)].kind == Kind::ink &&
+                (darkest < 0 || prepared_[std::size_t(i)].masstone.L < prepared_[std::size_t(darkest)].masstone.L))
+                darkest = i;
+        GroundLayer layer;
+        layer.pressure = Pressure::heavy;
+        layer.reason = {ReasonKind::inkDeepestDarks};
+        for (const PlannedStack& stack : plan_.stacks)
+            if (isDeepDark(stack)) layer.areas.insert(layer.areas.end(), stack.areas.begin(), stack.areas.end());
+        std::ranges::sort(layer.areas);
+        if (plan_.paper.water == materials::Water::none)
+            proposal_.obstacle = GroundObstacle::paperTakesNoWater;
+        else if (darkest < 0)
+            proposal_.obstacle = GroundObstacle::noInk;
+        else if (layer.areas.empty())
+            proposal_.obstacle = GroundObstacle::noDeepDarks;
+        if (proposal_.obstacle) return proposal_;
+        layer.mixture = {{media_[std::size_t(darkest)], 1}};
+        add(std::move(layer));
+        return proposal_;
+    }
+
+    Ground strategy_;
+    const Plan& plan_;
+    const std::vector<materials::Material>& media_;
+    const std::vector<matching::PreparedStick>& prepared_;
+    pigment::Patch bare_;
+    colour::Lab bareColour_;
+    Aims aims_;
+    GroundProposal proposal_;
+};
+
 }  // namespace
 
 GroundProposal bareGround(const Reading& reading, const materials::Paper& paper) {
-    return {
-        GroundStrategy::none, {}, std::vector<pigment::Patch>(reading.areas.list.size(), pigment::barePatch(paper))};
+    const std::size_t count = reading.areas.list.size();
+    return {Ground::none,
+            {},
+            std::vector<pigment::Patch>(count, pigment::barePatch(paper)),
+            std::vector<Ground>(count, Ground::none),
+            {}};
 }
 
-GroundProposal localGround(const Plan& plan, const std::vector<materials::Material>& media,
-                           const std::vector<matching::PreparedStick>& prepared, int mostMedia) {
-    GroundProposal proposal = bareGround(*plan.reading, plan.paper);
-    proposal.strategy =
-        plan.paper.water == materials::Water::none ? GroundStrategy::dryBase : GroundStrategy::localWash;
-    const pigment::Patch bare = pigment::barePatch(plan.paper);
-    const colour::Lab bareColour = pigment::labOf(bare, plan.light);
-    std::vector<Candidate> candidates = candidatesFor(plan, bare, media, prepared);
+GroundProposal groundBy(Ground strategy, const Plan& plan, const std::vector<materials::Material>& media,
+                        const std::vector<matching::PreparedStick>& prepared) {
+    return Chooser(strategy, plan, media, prepared).proposal();
+}
 
-    std::vector<double> least;
-    for (const PlannedStack& stack : plan.stacks) least.push_back(missOf(stack, bareColour));
-    const std::vector<double> onBare = least;
-    std::vector<std::vector<double>> misses;
-    for (const Candidate& candidate : candidates) {
-        const colour::Lab colour = pigment::labOf(candidate.patch, plan.light);
-        misses.emplace_back();
-        for (const PlannedStack& stack : plan.stacks) misses.back().push_back(missOf(stack, colour));
-    }
-
-    // In units of CIEDE2000 over the whole picture: less is not worth mixing a wash for.
-    constexpr double worthwhile = 0.3;
-    std::vector<int> chosenFor(plan.stacks.size(), -1);
-    for (int chosen = 0; chosen < mostMedia; ++chosen) {
-        int best = -1;
-        double most = worthwhile;
-        for (std::size_t c = 0; c < candidates.size(); ++c) {
-            double gain = 0;
-            for (std::size_t s = 0; s < plan.stacks.size(); ++s)
-                gain += plan.stacks[s].share * std::max(0.0, least[s] - misses[c][s]);
-            if (gain > most) {
-                most = gain;
-                best = int(c);
-            }
+GroundProposal groundFor(const Study& study, Ground strategy, const Plan& plan,
+                         const std::vector<materials::Material>& media,
+                         const std::vector<matching::PreparedStick>& prepared) {
+    std::vector<Ground> of(plan.reading->areas.list.size(), strategy);
+    for (const AreaChoice& choice : study.areaChoices)
+        if (choice.ground && *choice.ground != Ground::proposed) {
+            const int area = subject::labelAt(plan.reading->areas.map, choice.x, choice.y);
+            const auto stack = std::size_t(plan.stackOfArea[std::size_t(area)]);
+            for (const int other : plan.stacks[stack].areas) of[std::size_t(other)] = *choice.ground;
         }
-        if (best < 0) break;
-        for (std::size_t s = 0; s < plan.stacks.size(); ++s)
-            if (misses[std::size_t(best)][s] < least[s]) {
-                least[s] = misses[std::size_t(best)][s];
-                chosenFor[s] = best;
-            }
-    }
-
-    const materials::Material* ink = darkestInk(media, prepared);
-    if (ink && paperTakes(plan.paper, bareColour.L, Kind::ink)) {
-        GroundLayer wash{*ink, Manner::wash, Pressure::heavy, {}, {ReasonKind::inkDeepestDarks}};
-        candidates.push_back({{wash}, laidOver(bare, wash)});
-        for (std::size_t s = 0; s < plan.stacks.size(); ++s)
-            if (isDeepDark(plan.stacks[s])) chosenFor[s] = int(candidates.size()) - 1;
-    }
-
-    for (std::size_t c = 0; c < candidates.size(); ++c) {
-        std::vector<int> areas;
-        double share = 0, gain = 0;
-        for (std::size_t s = 0; s < plan.stacks.size(); ++s) {
-            if (chosenFor[s] != int(c)) continue;
-            areas.insert(areas.end(), plan.stacks[s].areas.begin(), plan.stacks[s].areas.end());
-            share += plan.stacks[s].share;
-            gain += plan.stacks[s].share * (onBare[s] - least[s]);
+    GroundProposal ground = groundBy(strategy, plan, media, prepared);
+    if (std::ranges::all_of(of, [&](Ground own) { return own == strategy; })) return ground;
+    GroundProposal mixed = bareGround(*plan.reading, plan.paper);
+    mixed.strategy = strategy;
+    mixed.strategies = of;
+    for (int i = int(Ground::none); i < groundCount; ++i) {
+        if (std::ranges::find(of, Ground(i)) == of.end()) continue;
+        const GroundProposal part = Ground(i) == strategy ? ground : groundBy(Ground(i), plan, media, prepared);
+        for (GroundLayer layer : part.layers) {
+            std::erase_if(layer.areas, [&](int area) { return of[std::size_t(area)] != Ground(i); });
+            if (!layer.areas.empty()) mixed.layers.push_back(std::move(layer));
         }
-        if (areas.empty()) continue;  // a later one took all that it served
-        std::ranges::sort(areas);
-        for (GroundLayer layer : candidates[c].layers) {
-            layer.areas = areas;
-            if (layer.reason.kind == ReasonKind::groundNearColour) layer.reason.figure = gain / share;
-            proposal.layers.push_back(std::move(layer));
-        }
-        for (const int area : areas) proposal.patches[std::size_t(area)] = candidates[c].patch;
+        for (std::size_t area = 0; area < of.size(); ++area)
+            if (of[area] == Ground(i)) mixed.patches[area] = part.patches[area];
     }
-    return proposal;
+    return mixed;
 }
 
 }  // namespace planning

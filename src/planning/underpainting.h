@@ -7,11 +7,17 @@ namespace planning {
 /// Bare paper under everything.
 GroundProposal bareGround(const Reading& reading, const materials::Paper& paper);
 
-/// On a paper that takes water: flat local washes, a little darker than the area (opaque gouache or acrylic where the
-/// paper is toned, transparent watercolour too where it is light), and ink under areas that are darker than soft pastel
-/// gets. On other papers: a dry layer of hard or soft stick, rubbed in. At most `mostMedia` of them; an area that none
-/// brings nearer to its colours stays bare, as all do if there is no such medium. Areas of one stack have one ground.
-GroundProposal localGround(const Plan& plan, const std::vector<materials::Material>& media,
-                           const std::vector<matching::PreparedStick>& prepared, int mostMedia);
+/// What one way to begin (not `proposed`) lays under the plan's stacks on its paper, out of the media at hand
+/// (`prepared` is `media`): each says for every stack which colour its ground aims at, takes the nearest mixture and
+/// strength of few media, and leaves a stack bare where that is nearer. What no end can tell decides nothing here:
+/// how good it is, a trial says. Wet paint on a paper that takes water, else dry sticks rubbed in. Areas of one stack
+/// have one ground.
+GroundProposal groundBy(Ground strategy, const Plan& plan, const std::vector<materials::Material>& media,
+                        const std::vector<matching::PreparedStick>& prepared);
+
+/// The same with the areas' own choices: `strategy` for all whose study says nothing else.
+GroundProposal groundFor(const Study& study, Ground strategy, const Plan& plan,
+                         const std::vector<materials::Material>& media,
+                         const std::vector<matching::PreparedStick>& prepared);
 
 }  // namespace planning

@@ -87,7 +87,7 @@ struct PartLight {
     std::vector<std::array<std::array<float, 4>, pigment::cellCount>> tones;  // the fourth is not used
 };
 
-PartLight lightOf(const LaidPart& part, colour::Light light) {
+PartLight lightOf(const LaidPart& part, colour::Light light, bool isFlat) {
     static const Eigen::Matrix3f toLinear = colour::d50FromLinearSrgb().inverse().cast<float>();
     Eigen::Matrix<float, 3, colour::bandCount> weights;
     for (int c = 0; c < 3; ++c)
@@ -98,7 +98,8 @@ PartLight lightOf(const LaidPart& part, colour::Light light) {
     all.strokes = int(part.strokes.size());
     all.tones.resize(std::size_t(pigment::toneCount(all.strokes)));
     pigment::forEachTone(part.ground, part.strokes, [&](int tone, const pigment::Patch& patch) {
-        const Eigen::Matrix<float, pigment::cellCount, 3> cells = patch.seen.matrix() * seenBy.transpose();
+        Eigen::Matrix<float, pigment::cellCount, 3> cells = patch.seen.matrix() * seenBy.transpose();
+        if (isFlat) cells.row(0) = cells.colwise().mean().eval();
         for (int cell = 0; cell < pigment::cellCount; ++cell)
             all.tones[std::size_t(tone)][std::size_t(cell)] = {cells(cell, 0), cells(cell, 1), cells(cell, 2), 0};
     });
@@ -148,24 +149,26 @@ class PressureRows {
 
 cv::Mat sheetPicture(const cv::Mat& partMap, const std::vector<LaidPart>& parts, const std::vector<cv::Mat>& pressures,
                      const cv::Mat& grain, colour::Light light, const RunIn& runIn) {
-    CV_Assert(partMap.size() == grain.size());
+    const bool isFlat = grain.empty();
+    CV_Assert(isFlat || partMap.size() == grain.size());
     static const Encoder encoded;
     std::vector<PartLight> lights(parts.size());
     common::forEachIndex(int(parts.size()),
-                         [&](int i) { lights[std::size_t(i)] = lightOf(parts[std::size_t(i)], light); });
+                         [&](int i) { lights[std::size_t(i)] = lightOf(parts[std::size_t(i)], light, isFlat); });
     cv::Mat out(partMap.size(), CV_8UC3);
     common::forEachIndex(out.rows, [&](int y) {
         const PressureRows own(pressures, y), running(runIn.pressures, y);
         const int* part = partMap.ptr<int>(y);
         const int* runningPart = runIn.share.empty() ? nullptr : runIn.part.ptr<int>(y);
         const uchar* taken = runIn.share.empty() ? nullptr : runIn.share.ptr<uchar>(y);
-        const uchar* cells = grain.ptr<uchar>(y);
+        const uchar* cells = isFlat ? nullptr : grain.ptr<uchar>(y);
         cv::Vec3b* row = out.ptr<cv::Vec3b>(y);
         for (int x = 0; x < out.cols; ++x) {
+            const uchar cell = isFlat ? 0 : cells[x];
             const float share = taken ? float(taken[x]) / 255 : 0;
             std::array<float, 4> sum{};
-            own.addLight(sum, lights[std::size_t(part[x])], x, cells[x], 1 - share);
-            if (share > 0) running.addLight(sum, lights[std::size_t(runningPart[x])], x, cells[x], share);
+            own.addLight(sum, lights[std::size_t(part[x])], x, cell, 1 - share);
+            if (share > 0) running.addLight(sum, lights[std::size_t(runningPart[x])], x, cell, share);
             row[x] = cv::Vec3b(encoded(sum[0]), encoded(sum[1]), encoded(sum[2]));
         }
     });

@@ -34,7 +34,7 @@ struct RunIn {
 /// pixel's part, `pressures` how each of its strokes is laid there: one map (CV_8U) for all first strokes, one for all
 /// second ones, and so on. Where pressures lie between levels the film's light is interpolated between them, so that
 /// where a tone is laid as it is the mean light is the film's; and so it is between marks of two parts that lie among
-/// each other.
+/// each other. An empty `grain` leaves every place with its mean light.
 cv::Mat sheetPicture(const cv::Mat& partMap, const std::vector<LaidPart>& parts, const std::vector<cv::Mat>& pressures,
                      const cv::Mat& grain, colour::Light light, const RunIn& runIn = {});
 

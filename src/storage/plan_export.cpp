@@ -7,8 +7,10 @@
 
 #include "materials/names.h"
 #include "planning/fades.h"
+#include "planning/minutes.h"
 #include "storage/list_export.h"
 #include "storage/text.h"
+#include "wording/choosing.h"
 #include "wording/sentences.h"
 
 namespace storage {
@@ -51,18 +53,26 @@ QJsonArray tonesJson(const planning::PlannedStack& stack, double part) {
     return tones;
 }
 
+QJsonObject groundLayerJson(const planning::GroundLayer& layer) {
+    const bool lays = pigment::laysPigment(layer.manner) && !layer.mixture.empty();
+    QJsonArray mixture;
+    if (lays)
+        for (const planning::MixPart& part : layer.mixture)
+            mixture.append(QJsonObject{{"stick", text(part.medium.id)}, {"parts", part.parts}});
+    return {{"stick", lays ? QJsonValue(text(layer.mixture.front().medium.id)) : QJsonValue()},
+            {"mixture", mixture},
+            {"manner", text(pigment::nameOf(layer.manner))},
+            {"pressure", text(pigment::nameOf(layer.pressure))},
+            {"why", wording::reasonPhrase(layer.reason)},
+            {"whyKind", text(planning::nameOf(layer.reason.kind))}};
+}
+
 QJsonObject plannedAreaJson(const planning::Plan& plan, int index) {
     const subject::Area& area = plan.reading->areas.list[std::size_t(index)];
     const planning::PlannedStack& stack = plan.stacks[std::size_t(plan.stackOfArea[std::size_t(index)])];
     QJsonArray ground, layers;
-    for (const planning::GroundLayer& layer : plan.chosenGround().layers)
-        if (std::ranges::binary_search(layer.areas, index))
-            ground.append(QJsonObject{
-                {"stick", pigment::laysPigment(layer.manner) ? QJsonValue(text(layer.medium.id)) : QJsonValue()},
-                {"manner", text(pigment::nameOf(layer.manner))},
-                {"pressure", text(pigment::nameOf(layer.pressure))},
-                {"why", wording::reasonPhrase(layer.reason)},
-                {"whyKind", text(planning::nameOf(layer.reason.kind))}});
+    for (const planning::GroundLayer& layer : plan.ground.layers)
+        if (std::ranges::binary_search(layer.areas, index)) ground.append(groundLayerJson(layer));
     for (const planning::Layer& layer : stack.layers)
         layers.append(QJsonObject{{"key", text(layer.key)},
                                   {"stick", stickOrNull(plan, layer.stick)},
@@ -73,10 +83,10 @@ QJsonObject plannedAreaJson(const planning::Plan& plan, int index) {
                                   {"light", layer.light},
                                   {"medium", layer.medium},
                                   {"heavy", layer.heavy}});
-    const auto strategy = ground.isEmpty() ? planning::GroundStrategy::none : plan.chosenGround().strategy;
+    const auto strategy = ground.isEmpty() ? planning::Ground::none : plan.ground.strategies[std::size_t(index)];
     QJsonObject json = storage::areaJson(area, wording::areaName(plan, index));
     json["pictureDifference"] = stack.pictureDifference;
-    json["ground"] = QJsonObject{{"strategy", text(nameOf(strategy))}, {"layers", ground}};
+    json["ground"] = QJsonObject{{"strategy", text(planning::nameOf(strategy))}, {"layers", ground}};
     json["layers"] = layers;
     json["tones"] = tonesJson(stack, area.share / stack.share);
     return json;
@@ -156,6 +166,69 @@ QString stageName(int step) {
     return QStringLiteral("stages/%1.png").arg(step, 3, 10, QLatin1Char('0'));
 }
 
+namespace {
+
+QJsonObject partsJson(const planning::Score& score) {
+    QJsonObject parts;
+    for (const planning::ScorePart& part : score.parts)
+        if (part.most > 0) parts[text(planning::nameOf(part.what))] = part.points / 100;
+    return parts;
+}
+
+QJsonObject outcomeJson(const planning::Score& score, const planning::Outcome& outcome) {
+    return {{"score", score.points / 100},
+            {"parts", partsJson(score)},
+            {"pictureDifference", figuresJson(outcome.picture)},
+            {"layers", outcome.layers},
+            {"groundLayers", outcome.groundLayers},
+            {"minutes", outcome.minutes},
+            {"toothUsed", outcome.toothUsed},
+            {"toothMost", outcome.toothMost},
+            {"sparkle", outcome.sparkle},
+            {"chroma", outcome.chroma}};
+}
+
+}  // namespace
+
+QJsonObject rankedPaperJson(const planning::RankedPaper& ranked, const planning::Plan& plan) {
+    QJsonObject json = outcomeJson(ranked.score, ranked.outcome);
+    QJsonArray reasons, kinds;
+    for (const planning::PaperReason& reason : ranked.reasons) {
+        reasons.append(wording::paperReasonPhrase(reason, plan));
+        kinds.append(text(planning::nameOf(reason.kind)));
+    }
+    json["id"] = text(ranked.paper.id);
+    json["hex"] = text(colour::hexFromSrgb8(ranked.paper.tone));
+    json["reasons"] = reasons;
+    json["reasonKinds"] = kinds;
+    return json;
+}
+
+QJsonObject triedGroundJson(const planning::TriedGround& tried, const planning::TriedGround& bare,
+                            const materials::Paper& paper, planning::Drying drying) {
+    const planning::GroundProposal& proposal = tried.proposal;
+    QJsonObject json{{"strategy", text(planning::nameOf(proposal.strategy))}};
+    if (proposal.obstacle) {
+        json["obstacle"] = wording::obstacleSentence(*proposal.obstacle, paper);
+        return json;
+    }
+    const QJsonObject outcome = outcomeJson(tried.score, tried.outcome);
+    for (auto it = outcome.begin(); it != outcome.end(); ++it) json[it.key()] = it.value();
+    QJsonArray layers;
+    planning::MinuteRange dries;
+    for (const planning::GroundLayer& layer : proposal.layers) {
+        layers.append(groundLayerJson(layer));
+        const planning::MinuteRange time = planning::dryingTime(layer, paper, drying);
+        dries = {std::max(dries.least, time.least), std::max(dries.most, time.most)};
+    }
+    json["ground"] = layers;
+    json["dryingMinutes"] = QJsonArray{dries.least, dries.most};
+    json["layersEnough"] = tried.layersEnough;
+    json["gains"] = tried.gains;
+    if (proposal.strategy != planning::Ground::none) json["gain"] = wording::gainSentence(tried, bare);
+    return json;
+}
+
 QJsonObject planJson(const planning::Plan& plan, const planning::Study& study) {
     QJsonArray areas, sticks, steps, papers, notes;
     for (int i = 0; i < int(plan.reading->areas.list.size()); ++i) areas.append(plannedAreaJson(plan, i));
@@ -165,14 +238,8 @@ QJsonObject planJson(const planning::Plan& plan, const planning::Study& study) {
                                   {"kind", text(materials::nameOf(stick.kind))},
                                   {"hex", text(colour::hexFromSrgb8(stick.masstone))}});
     for (const planning::Step& step : plan.steps) steps.append(stepJson(plan, step));
-    for (const planning::RankedPaper& ranked : plan.papers) {
-        const ReasonsJson reasons(ranked.reasons);
-        papers.append(QJsonObject{{"id", text(ranked.paper.id)},
-                                  {"hex", text(colour::hexFromSrgb8(ranked.paper.tone))},
-                                  {"score", ranked.score},
-                                  {"reasons", reasons.words},
-                                  {"reasonKinds", reasons.kinds}});
-    }
+    if (plan.papers)
+        for (const planning::RankedPaper& ranked : *plan.papers) papers.append(rankedPaperJson(ranked, plan));
     static const char* noteKinds[] = {"advice", "caution", "safety"};
     for (const planning::Note& note : plan.notes)
         notes.append(QJsonObject{{"kind", noteKinds[static_cast<int>(note.kind)]},

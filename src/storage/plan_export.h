@@ -12,6 +12,12 @@ QJsonObject planJson(const planning::Plan& plan, const planning::Study& study);
 QByteArray stepsCsv(const planning::Plan& plan);
 QByteArray pullListCsv(const planning::Plan& plan);
 
+/// A paper or a ground as "compare" tells of it; papers stand in plan.json too. The stacks of their reasons are the
+/// plan's.
+QJsonObject rankedPaperJson(const planning::RankedPaper& ranked, const planning::Plan& plan);
+QJsonObject triedGroundJson(const planning::TriedGround& tried, const planning::TriedGround& bare,
+                            const materials::Paper& paper, planning::Drying drying);
+
 /// Where a step's pressure map is written beside plan.json: "maps/007.png".
 QString mapName(int step);
 QString stageName(int step);

@@ -271,18 +271,6 @@ QString laidWords(const planning::Layer& layer) {
     return parts.isEmpty() ? say("only touches") : parts.join(QStringLiteral(", "));
 }
 
-QString groundWord(planning::GroundStrategy strategy) {
-    switch (strategy) {
-        case planning::GroundStrategy::none:
-            return say("bare paper");
-        case planning::GroundStrategy::localWash:
-            return say("local washes");
-        case planning::GroundStrategy::dryBase:
-            return say("a dry base, rubbed in");
-    }
-    return {};
-}
-
 QString detailWord(planning::Detail detail) {
     switch (detail) {
         case planning::Detail::suggest:

@@ -16,10 +16,6 @@ QString where(const common::Problem& problem) {
     return QString::fromStdString(problem.where);
 }
 
-QString stepsOf(double steps) {
-    return QString::number(std::fabs(steps), 'f', 1);
-}
-
 }  // namespace
 
 QString problemSentence(const common::Problem& problem) {
@@ -208,6 +204,22 @@ QString reasonPhrase(const planning::Reason& reason) {
         case ReasonKind::groundNearColour:
             return say("brings the sheet %1 ΔE00 nearer to what goes over it: fewer layers there")
                 .arg(reason.figure, 0, 'f', 0);
+        case ReasonKind::groundInValues:
+            return say("puts the value down in one colour, %1 ΔE00 nearer to it").arg(reason.figure, 0, 'f', 0);
+        case ReasonKind::groundOpposite:
+            return say("the opposite of what goes over it glints between the strokes");
+        case ReasonKind::groundCool:
+            return say("cool under what is dark, so that the shadows stay back");
+        case ReasonKind::groundWarm:
+            return say("one warm tone holds the picture together");
+        case ReasonKind::groundToneMap:
+            return say("a tone map of the values, %1 ΔE00 nearer to them").arg(reason.figure, 0, 'f', 0);
+        case ReasonKind::groundByHand:
+            return say("as you chose it");
+        case ReasonKind::rubbedIn:
+            return say("a finger carries the dry base into the tooth, so that it takes little of it");
+        case ReasonKind::brushedOut:
+            return say("alcohol carries the dry base into the tooth and binds it");
         case ReasonKind::inkDeepestDarks:
             return say("ink reaches the deepest darks, which soft pastel hardly does, and stays visible as a map");
         case ReasonKind::wetBeforeDry:
@@ -228,27 +240,6 @@ QString reasonPhrase(const planning::Reason& reason) {
             return say("both of a pair together, while the mixture is known");
         case ReasonKind::highlightsLast:
             return say("highlights and accents come last");
-        case ReasonKind::showsBothEnds:
-            return say("%1 steps above the darkest and %2 below the lightest mass: both show from the first stroke")
-                .arg(stepsOf(reason.figure), stepsOf(reason.second));
-        case ReasonKind::hidesLights:
-            return say("lights hardly show on it: the lightest mass is %1 of a step away").arg(stepsOf(reason.figure));
-        case ReasonKind::hidesDarks:
-            return say("darks hardly show on it: the darkest mass is %1 of a step away").arg(stepsOf(reason.figure));
-        case ReasonKind::nearSubject:
-            return say("near the colour of %1 % of the picture: fewer layers there").arg(percent());
-        case ReasonKind::complementSparkles:
-            return say("complement of %1 % of the picture: it sparkles through").arg(percent());
-        case ReasonKind::holdsLayers:
-            return say("its tooth holds about %1 full layers").arg(stepsOf(reason.figure));
-        case ReasonKind::fewLayers:
-            return say("its tooth holds only about %1 full layers").arg(stepsOf(reason.figure));
-        case ReasonKind::takesWater:
-            return say("takes a wash");
-        case ReasonKind::noWater:
-            return say("takes no water: a dry underpainting only");
-        case ReasonKind::fitsSticks:
-            return say("single strokes on it come within %1 ΔE00 in the mean").arg(reason.figure, 0, 'f', 1);
     }
     return {};
 }

@@ -44,7 +44,6 @@ QString pictureWords(const planning::Plan& plan);
 QString runningOutSentence(const planning::Plan& plan, const planning::Step& step);
 /// How a layer is laid: "light on 30 %, medium on 41 %".
 QString laidWords(const planning::Layer& layer);
-QString groundWord(planning::GroundStrategy strategy);
 QString detailWord(planning::Detail detail);
 QString stageWord(planning::Stage stage);
 QString mannerWord(pigment::Manner manner);

@@ -10,6 +10,7 @@
 #include "app/widgets/theme.h"
 #include "drawing/pictures.h"
 #include "planning/stage_picture.h"
+#include "wording/choosing.h"
 #include "wording/sentences.h"
 
 namespace app {
@@ -169,7 +170,7 @@ MarginText LayersStation::stepMargin() const {
             const materials::Material& stick = plan->sticks[std::size_t(step.stick)];
             text.listHead = tr("In the hand");
             const auto pressure = step.groundLayer >= 0
-                                      ? plan->chosenGround().layers[std::size_t(step.groundLayer)].pressure
+                                      ? plan->ground.layers[std::size_t(step.groundLayer)].pressure
                                       : pigment::Pressure::medium;
             text.strokes.push_back({stick.kind, stick.masstone, QString::fromStdString(stick.name),
                                     tr("%1, %2, %3")
@@ -210,13 +211,15 @@ MarginText LayersStation::stackMargin() const {
                                .arg(wording::lightWord(colour::Light(light)), wording::differenceFigure(worstLight),
                                     wording::lightWord(plan->light));
     text.listHead = tr("Its layers, from the paper up");
-    for (const planning::GroundLayer& layer : plan->chosenGround().layers)
+    for (const planning::GroundLayer& layer : plan->ground.layers)
         if (std::ranges::binary_search(layer.areas, stack.areas.front()))
-            text.strokes.push_back({layer.medium.kind, layer.medium.masstone, QString::fromStdString(layer.medium.name),
+            text.strokes.push_back({layer.mixture.empty() ? materials::Kind::soft
+                                                          : layer.mixture.front().medium.kind,
+                                    planning::coloursOf(*plan, layer).dry, wording::mixtureWords(layer),
                                     tr("%1, %2: %3")
                                         .arg(wording::mannerWord(layer.manner), wording::pressureWord(layer.pressure),
                                              wording::reasonPhrase(layer.reason)),
-                                    layer.manner, layer.pressure, pigment::laysPigment(layer.manner)});
+                                    layer.manner, layer.pressure, !layer.mixture.empty()});
     for (const planning::Layer& layer : stack.layers) {
         const materials::Material& stick = plan->sticks[std::size_t(layer.stick)];
         text.strokes.push_back(

@@ -276,8 +276,9 @@ MarginText SticksStation::margin() const {
                                     .arg(wording::mannerWord(layer.manner), wording::laidWords(layer)),
                                 layer.manner, layer.hardest()});
     }
-    for (const planning::GroundLayer& layer : plan->chosenGround().layers)
-        if (layer.medium.id == stick.id && pigment::laysPigment(layer.manner))
+    for (const planning::GroundLayer& layer : plan->ground.layers)
+        if (pigment::laysPigment(layer.manner) &&
+            std::ranges::any_of(layer.mixture, [&](const auto& part) { return part.medium.id == stick.id; }))
             text.paragraphs << tr("It is laid as a ground under %1.").arg(wording::areasNamed(*plan, layer.areas));
     if (areas.size() > 1)
         text.why << tr("It comes back in %1 areas and ties them together: %2.")

@@ -1,192 +1,423 @@
 #include "app/underpainting/underpainting_station.h"
 
+#include <QCheckBox>
+#include <QKeyEvent>
 #include <QMouseEvent>
 #include <QPainter>
 #include <QPushButton>
+#include <algorithm>
+#include <cmath>
 
+#include "app/widgets/fields.h"
 #include "app/widgets/theme.h"
 #include "drawing/fonts.h"
 #include "drawing/pictures.h"
 #include "drawing/shapes.h"
+#include "planning/comparison.h"
+#include "planning/compatibility.h"
+#include "planning/minutes.h"
 #include "planning/stage_picture.h"
-#include "rendering/sheet_picture.h"
+#include "wording/choosing.h"
 #include "wording/sentences.h"
 
 namespace app {
 
-/// Small pictures in a row: the bare sheet, the proposed ground, and what the chosen one ends in.
+namespace {
+
+QString capital(QString words) {
+    words[0] = words[0].toUpper();
+    return words;
+}
+
+planning::MinuteRange dryingOf(const planning::GroundProposal& ground, const materials::Paper& paper,
+                               planning::Drying help) {
+    planning::MinuteRange longest;
+    for (const planning::GroundLayer& layer : ground.layers) {
+        const planning::MinuteRange time = planning::dryingTime(layer, paper, help);
+        longest = {std::max(longest.least, time.least), std::max(longest.most, time.most)};
+    }
+    return longest;
+}
+
+}  // namespace
+
+/// Cards in rows, each two small pictures side by side, the ground and what it ends in, over two lines of words.
 class UnderpaintingStation::Board : public QWidget {
  public:
     struct Card {
-        QImage image;
-        QString words;
-        bool chosen = false;
+        planning::Ground strategy = planning::Ground::none;
+        QImage ground, end;  // null where it cannot be had
+        QString name, words;
+        bool isChosen = false;
     };
-    std::function<void(int)> onChosen;
-    void show(QList<Card> cards) {
+    std::function<void(planning::Ground)> onLooked, onTaken;
+
+    Board() {
+        setFocusPolicy(Qt::StrongFocus);
+        setAccessibleName(tr("Wash board"));
+        setMinimumHeight(190);
+    }
+    void show(QList<Card> cards, planning::Ground looked) {
         cards_ = std::move(cards);
+        looked_ = looked;
+        QStringList told;
+        for (const Card& card : cards_) told << card.name + QStringLiteral(": ") + card.words;
+        setAccessibleDescription(told.join(QStringLiteral("; ")));
         update();
     }
 
  protected:
     void mousePressEvent(QMouseEvent* event) override {
-        for (int i = 0; i < int(cards_.size()); ++i)
-            if (boxOf(i).contains(event->position())) onChosen(i);
+        if (const int i = cardAt(event->position()); i >= 0) onLooked(cards_[i].strategy);
+    }
+    void mouseDoubleClickEvent(QMouseEvent* event) override {
+        if (const int i = cardAt(event->position()); i >= 0 && !cards_[i].end.isNull()) onTaken(cards_[i].strategy);
+    }
+    void keyPressEvent(QKeyEvent* event) override {
+        if (cards_.isEmpty()) return;
+        int i = 0;
+        while (i < int(cards_.size()) - 1 && cards_[i].strategy != looked_) ++i;
+        const int step = event->key() == Qt::Key_Right  ? 1
+                         : event->key() == Qt::Key_Left ? -1
+                         : event->key() == Qt::Key_Down ? columns()
+                         : event->key() == Qt::Key_Up   ? -columns()
+                                                        : 0;
+        if (event->key() == Qt::Key_Return && !cards_[i].end.isNull()) return onTaken(looked_);
+        if (step == 0) return QWidget::keyPressEvent(event);
+        onLooked(cards_[std::clamp(i + step, 0, int(cards_.size()) - 1)].strategy);
     }
     void paintEvent(QPaintEvent*) override {
+        const Theme& t = theme();
         QPainter painter(this);
         painter.setRenderHint(QPainter::SmoothPixmapTransform);
         for (int i = 0; i < int(cards_.size()); ++i) {
-            const QRectF box = boxOf(i);
-            painter.drawImage(box, cards_[i].image);
-            if (cards_[i].chosen) drawing::paintSelection(painter, box);
-            painter.setPen(theme().ink);
-            painter.setFont(drawing::font(drawing::TypeSize::small, cards_[i].chosen));
-            painter.drawText(QRectF(box.left(), box.bottom() + 5, box.width(), 20), Qt::AlignLeft | Qt::AlignVCenter,
-                             cards_[i].words);
+            const Card& card = cards_[i];
+            const QRectF box = boxOf(i), pictures(box.left(), box.top(), box.width(), box.height() - wordsHeight);
+            if (card.end.isNull()) {
+                painter.fillRect(pictures, t.well);
+            } else {
+                const double each = (pictures.width() - 4) / 2;
+                const auto placed = [&](const QImage& image, double left) {
+                    const QSizeF size = QSizeF(image.size()).scaled({each, pictures.height()}, Qt::KeepAspectRatio);
+                    painter.drawImage(QRectF(QPointF(left, pictures.top()), size), image);
+                    return size;
+                };
+                placed(card.ground, pictures.left());
+                placed(card.end, pictures.left() + each + 4);
+            }
+            if (card.strategy == looked_) drawing::paintSelection(painter, pictures);
+            painter.setPen(t.ink);
+            painter.setFont(drawing::font(drawing::TypeSize::small, card.isChosen));
+            const auto line = [&](const QString& words, double top) {
+                painter.drawText(QRectF(box.left(), top, box.width(), 17), Qt::AlignLeft | Qt::AlignVCenter,
+                                 painter.fontMetrics().elidedText(words, Qt::ElideRight, int(box.width())));
+            };
+            line(card.isChosen ? tr("%1 · laid").arg(card.name) : card.name, pictures.bottom() + 2);
+            painter.setFont(drawing::font(drawing::TypeSize::small));
+            painter.setPen(t.quiet);
+            line(card.words, pictures.bottom() + 18);
         }
     }
 
  private:
-    QRectF boxOf(int i) const {
-        const double gap = 26;
-        const double ratio =
-            cards_[i].image.isNull() ? 0.75 : double(cards_[i].image.height()) / cards_[i].image.width();
-        const double slot = (width() - gap * 2 - 8) / 3;
-        const double w = std::min(slot, (height() - 34) / ratio);
-        return {4 + i * (w + gap), 4, w, w * ratio};
+    static constexpr double wordsHeight = 38, gap = 12;
+
+    /// As many as let the pictures be largest.
+    int columns() const {
+        const int count = std::max(1, int(cards_.size()));
+        double ratio = 0.75;
+        for (const Card& card : cards_)
+            if (!card.end.isNull()) ratio = double(card.end.height()) / card.end.width();
+        int best = 1;
+        double largest = 0;
+        for (int columns = 1; columns <= count; ++columns) {
+            const int rows = (count + columns - 1) / columns;
+            const double across = (double(width()) / columns - gap - 4) / 2;
+            const double size = std::min(across, (double(height()) / rows - wordsHeight) / ratio);
+            if (size <= largest) continue;
+            largest = size;
+            best = columns;
+        }
+        return best;
     }
+    QRectF boxOf(int i) const {
+        const int across = columns(), rows = (int(cards_.size()) + across - 1) / across;
+        const double w = double(width()) / across, h = double(height()) / std::max(1, rows);
+        const QRectF slot(w * (i % across), h * (i / across), w - gap, h);
+        double ratio = 0.75;
+        for (const Card& card : cards_)
+            if (!card.end.isNull()) ratio = double(card.end.height()) / card.end.width();
+        const double each = std::min((slot.width() - 4) / 2, (slot.height() - wordsHeight) / ratio);
+        return {slot.left() + 2, slot.top() + 2, 2 * each + 4, each * ratio + wordsHeight - 2};
+    }
+    int cardAt(const QPointF& position) const {
+        for (int i = 0; i < int(cards_.size()); ++i)
+            if (boxOf(i).contains(position)) return i;
+        return -1;
+    }
+
     QList<Card> cards_;
+    planning::Ground looked_ = planning::Ground::none;
 };
 
 UnderpaintingStation::UnderpaintingStation(Desk& desk)
-    : Station(desk, tr("The wash board"), tr("the ways to begin, and where the chosen one ends")) {
-    bare_ = new QPushButton(tr("Start on bare paper"));
+    : Station(desk, tr("The wash board"), tr("each way's ground, and what it ends in")) {
+    groundOnly_ = new QCheckBox(tr("Ground alone"));
+    beside_ = new QCheckBox(tr("Beside what is laid"));
+    beside_->setToolTip(tr("Left of the line what is laid, right of it what is looked at; a click moves the line."));
+    choices_->addWidget(groundOnly_);
+    choices_->addWidget(beside_);
+    goal_ = new GoalField(session_);
+    addField(choices_, tr("Goal"), goal_);
+    drying_ = new QComboBox;
+    for (const auto help : {planning::Drying::air, planning::Drying::hairDryer, planning::Drying::heatGun})
+        drying_->addItem(wording::dryingWord(help), int(help));
+    drying_->setAccessibleName(tr("Drying"));
+    choices_->addWidget(drying_);
+    areaGround_ = new QComboBox;
+    areaGround_->addItem(tr("as the whole picture"));
+    for (int i = int(planning::Ground::none); i < planning::groundCount; ++i)
+        areaGround_->addItem(wording::groundWord(planning::Ground(i)), i);
+    addField(choices_, tr("Under this area"), areaGround_);
+    best_ = new QPushButton(tr("Take the best"));
     lay_ = new QPushButton(tr("Lay this ground"));
-    choices_->addWidget(bare_);
+    choices_->addWidget(best_);
     choices_->addWidget(lay_);
     board_ = new Board;
-    board_->setAccessibleName(tr("Wash board"));
-    board_->setMinimumHeight(180);
     body_->addWidget(board_, 1);
-    board_->onChosen = [this](int card) {
-        if (card < 2) take(card == 0 ? planning::Ground::none : planning::Ground::proposed);
+    board_->onLooked = [this](planning::Ground ground) {
+        looked_ = ground;
+        refresh();
+        Q_EMIT looksDifferent();
     };
-    connect(bare_, &QPushButton::clicked, this, [this] { take(planning::Ground::none); });
-    connect(lay_, &QPushButton::clicked, this, [this] { take(planning::Ground::proposed); });
+    board_->onTaken = [this](planning::Ground ground) { take(ground); };
+    for (QCheckBox* box : {groundOnly_, beside_})
+        connect(box, &QCheckBox::toggled, this, &UnderpaintingStation::looksDifferent);
+    connect(best_, &QPushButton::clicked, this, [this] { take(planning::Ground::proposed); });
+    connect(lay_, &QPushButton::clicked, this, [this] { take(lookedAt()); });
+    connect(drying_, &QComboBox::activated, this, [this](int index) {
+        session_.choose(tr("Drying"), [&](planning::Study& study) {
+            study.drying = planning::Drying(drying_->itemData(index).toInt());
+        });
+    });
+    connect(areaGround_, &QComboBox::activated, this, [this](int index) {
+        if (index == 0) return takeForArea(std::nullopt);
+        takeForArea(planning::Ground(areaGround_->itemData(index).toInt()));
+    });
+    connect(&session_, &Session::groundTried, this, [this] {
+        refresh();
+        Q_EMIT looksDifferent();
+    });
+}
+
+void UnderpaintingStation::showEvent(QShowEvent* event) {
+    Station::showEvent(event);
+    session_.compare(Session::Compared::grounds);
 }
 
 void UnderpaintingStation::take(planning::Ground ground) {
     session_.choose(tr("Underpainting"), [&](planning::Study& study) { study.ground = ground; });
+    looked_.reset();
 }
 
-int UnderpaintingStation::groundSteps() const {
+void UnderpaintingStation::takeForArea(std::optional<planning::Ground> ground) {
+    if (!area_) return;
     const auto plan = session_.plan();
-    int steps = 0;
-    if (plan)
-        for (const planning::Step& step : plan->steps)
-            if (step.stage == planning::Stage::drawing || step.stage == planning::Stage::underpainting)
-                steps = step.number;
-    return steps;
+    session_.choose(tr("Underpainting of an area"), [&](planning::Study& study) {
+        const cv::Mat& map = plan->reading->areas.map;
+        const int area = subject::labelAt(map, area_->x(), area_->y());
+        auto& choices = study.areaChoices;
+        auto at = std::ranges::find_if(choices, [&](const auto& c) { return subject::labelAt(map, c.x, c.y) == area; });
+        if (at == choices.end()) at = choices.insert(choices.end(), {area_->x(), area_->y(), {}});
+        at->ground = ground;
+    });
 }
 
-QImage UnderpaintingStation::groundPicture(const planning::Plan& plan, const planning::GroundProposal& ground) {
-    std::vector<rendering::LaidPart> parts;
-    for (const planning::PlannedStack& stack : plan.stacks)
-        parts.push_back({ground.patches[std::size_t(stack.areas.front())], {}});
-    return drawing::imageOf(rendering::sheetPicture(plan.stackMap, parts, {}, plan.grain, plan.light));
+const std::vector<planning::TriedGround>& UnderpaintingStation::tried() const {
+    const auto plan = session_.plan();
+    return plan && plan->grounds ? *plan->grounds : session_.triedSoFar();
+}
+
+const planning::TriedGround* UnderpaintingStation::triedBy(planning::Ground ground) const {
+    const auto at = std::ranges::find(tried(), ground, [](const auto& t) { return t.proposal.strategy; });
+    return at == tried().end() ? nullptr : &*at;
+}
+
+planning::Ground UnderpaintingStation::chosen() const {
+    const auto plan = session_.plan();
+    return plan ? plan->ground.strategy : planning::Ground::none;
+}
+
+std::optional<planning::Ground> UnderpaintingStation::areaChoice() const {
+    const auto plan = session_.plan();
+    if (!plan || !area_) return std::nullopt;
+    const cv::Mat& map = plan->reading->areas.map;
+    const int area = subject::labelAt(map, area_->x(), area_->y());
+    for (const planning::AreaChoice& choice : session_.study().areaChoices)
+        if (choice.ground && subject::labelAt(map, choice.x, choice.y) == area) return choice.ground;
+    return std::nullopt;
+}
+
+void UnderpaintingStation::point(const QPointF& fraction) {
+    if (beside_->isChecked()) {
+        split_ = fraction.x();
+    } else {
+        const int before = area_ ? stackAt(*area_) : -1;
+        area_ = before == stackAt(fraction) ? std::nullopt : std::optional(fraction);
+    }
+    refresh();
+    Q_EMIT looksDifferent();
 }
 
 void UnderpaintingStation::refresh() {
     const auto plan = session_.plan();
-    const bool proposed = session_.study().ground == planning::Ground::proposed;
-    bare_->setEnabled(plan && proposed);
-    lay_->setEnabled(plan && !proposed && !plan->grounds.back().layers.empty());
-    // The board is asked for anew at every change; its pictures are the plan's.
-    if (plan != pictured_) {
-        pictured_ = plan;
-        groundPictures_.clear();
-        if (plan)
-            for (const planning::GroundProposal& proposal : plan->grounds)
-                groundPictures_ << groundPicture(*plan, proposal);
-    }
+    goal_->refresh();
+    drying_->setCurrentIndex(drying_->findData(int(session_.study().drying)));
+    const auto own = areaChoice();
+    areaGround_->setEnabled(plan && area_);
+    areaGround_->setCurrentIndex(own ? areaGround_->findData(int(*own)) : 0);
+    const planning::TriedGround* looked = triedBy(lookedAt());
+    best_->setEnabled(plan && session_.study().ground != planning::Ground::proposed);
+    lay_->setEnabled(plan && looked && !looked->proposal.obstacle && session_.study().ground != lookedAt());
     QList<Board::Card> cards;
-    if (plan) {
-        for (std::size_t i = 0; i < plan->grounds.size(); ++i) {
-            const planning::GroundProposal& proposal = plan->grounds[i];
-            const bool isNothing = i > 0 && proposal.layers.empty();
-            QString words =
-                isNothing ? tr("No ground brings this picture nearer") : wording::groundWord(proposal.strategy);
-            words[0] = words[0].toUpper();
-            cards << Board::Card{groundPictures_[qsizetype(i)], words, int(i) == plan->ground && !isNothing};
+    const planning::TriedGround* bare = triedBy(planning::Ground::none);
+    for (const planning::TriedGround& it : tried()) {
+        const planning::Ground strategy = it.proposal.strategy;
+        Board::Card card{strategy, {}, {}, capital(wording::groundWord(strategy)), {}, plan && strategy == chosen()};
+        if (it.proposal.obstacle) {
+            card.words = tr("cannot be had here");
+        } else {
+            card.ground = drawing::imageOf(it.ground);
+            card.end = drawing::imageOf(it.sheet);
+            const QString ends = wording::differenceFigure(it.outcome.picture.mean);
+            card.words = it.gains && bare
+                             ? tr("%1, %2 layers less").arg(ends).arg(bare->outcome.layers - it.layersEnough)
+                         : strategy == planning::Ground::none ? tr("%1, %2 layers").arg(ends).arg(it.outcome.layers)
+                                                              : tr("%1, gains nothing").arg(ends);
         }
-        cards << Board::Card{sheetAfter(int(plan->steps.size())), tr("The end result on the chosen one"), false};
+        cards << card;
     }
-    board_->show(cards);
+    board_->show(cards, lookedAt());
 }
 
 QString UnderpaintingStation::decided() const {
     const auto plan = session_.plan();
     if (!plan) return tr("not chosen yet");
-    return wording::groundWord(plan->chosenGround().layers.empty() ? planning::GroundStrategy::none
-                                                                   : plan->chosenGround().strategy);
+    const auto& strategies = plan->ground.strategies;
+    const bool isMixed =
+        std::ranges::any_of(strategies, [&](planning::Ground ground) { return ground != strategies.front(); });
+    if (isMixed) return tr("by area");
+    return wording::groundWord(plan->ground.layers.empty() ? planning::Ground::none : strategies.front());
+}
+
+QImage UnderpaintingStation::largeSheet(const planning::TriedGround& it) const {
+    const auto plan = session_.plan();
+    const auto laid = groundOnly_->isChecked() ? planning::Laid::ground : planning::Laid::all;
+    return drawing::imageOf(planning::sheetOf(it.plan, plan->stackMap, plan->grain, laid));
 }
 
 Views UnderpaintingStation::views() const {
     Views views = Station::views();
-    if (!session_.plan()) return views;
-    views.sheet = sheetAfter(groundSteps());
-    views.figure = tr("at the end %1").arg(wording::differenceFigure(session_.plan()->summary.picture.mean));
-    views.sheetCaption =
-        session_.study().ground == planning::Ground::none ? tr("Sheet, bare") : tr("Sheet with its ground");
+    const auto plan = session_.plan();
+    const planning::TriedGround* looked = triedBy(lookedAt());
+    const planning::TriedGround* laid = triedBy(chosen());
+    if (!plan) return views;
+    if (area_) views.outline = maskOf({stackAt(*area_)});
+    const bool isTried = looked && looked->plan.stacks.size() == plan->stacks.size() && !looked->proposal.obstacle;
+    if (!isTried) return views;
+    const QString name = wording::groundWord(lookedAt());
+    views.sheet = largeSheet(*looked);
+    views.sheetCaption = groundOnly_->isChecked() ? tr("The ground: %1").arg(name) : tr("A quick plan over: %1").arg(name);
+    views.figure = tr("ends %1").arg(wording::differenceFigure(looked->outcome.picture.mean));
+    if (!beside_->isChecked() || !laid || laid == looked || laid->proposal.obstacle) return views;
+    const QImage left = largeSheet(*laid);
+    QPainter painter(&views.sheet);
+    const int x = int(std::lround(split_ * views.sheet.width()));
+    painter.drawImage(0, 0, left, 0, 0, x, left.height());
+    painter.fillRect(x - 1, 0, 1, left.height(), drawing::markInk);
+    painter.fillRect(x, 0, 1, left.height(), drawing::markLight);
+    views.sheetCaption = tr("Left %1, right %2").arg(wording::groundWord(chosen()), name);
     return views;
 }
 
 QString UnderpaintingStation::introduction() const {
     return tr(
-        "What goes under the dry layers, and what it does to the end result. Take the "
-        "proposed ground or stay on the bare paper.");
+        "The ways to begin, each tried to its end with your sticks, the best for your goal first. A click looks at one "
+        "large; lay it, take the best, or click an area and give it a ground of its own.");
+}
+
+void UnderpaintingStation::addLayers(MarginText& text, const planning::GroundProposal& ground) const {
+    const auto plan = session_.plan();
+    const bool anyWet = std::ranges::any_of(ground.layers, [](const auto& layer) {
+        return planning::isWet(layer) && !layer.mixture.empty();
+    });
+    if (!ground.layers.empty()) text.listHead = anyWet ? tr("Its layers, wet above, dry below") : tr("Its layers");
+    for (const planning::GroundLayer& layer : ground.layers) {
+        const bool lays = !layer.mixture.empty();
+        const planning::GroundColours colours = planning::coloursOf(*plan, layer);
+        StrokeLine line{lays ? layer.mixture.front().medium.kind : materials::Kind::soft,
+                        colours.dry,
+                        wording::mixtureWords(layer),
+                        tr("%1, %2, under %3: %4")
+                            .arg(wording::mannerWord(layer.manner), wording::pressureWord(layer.pressure),
+                                 wording::areasNamed(*plan, layer.areas), wording::reasonPhrase(layer.reason)),
+                        layer.manner,
+                        layer.pressure,
+                        lays,
+                        {}};
+        if (lays && planning::isWet(layer)) line.wet = colours.wet;
+        text.strokes.push_back(line);
+    }
 }
 
 MarginText UnderpaintingStation::margin() const {
     MarginText text;
-    text.head = tr("Underpainting");
     const auto plan = session_.plan();
+    text.head = tr("Underpainting");
     if (!plan) {
-        text.paragraphs << tr("A ground is proposed as soon as the subject is read.");
+        text.paragraphs << tr("The ways to begin are tried as soon as the subject is read.");
         return text;
     }
-    const bool wet = plan->paper.water != materials::Water::none;
-    text.why << (wet ? tr("%1 takes a wash. Each area gets a flat local tone, a little darker than itself, "
-                          "since the layers above lighten it; ink goes under the deepest darks.")
-                     : tr("%1 takes no water: the ground is a dry layer, rubbed in."))
-                    .arg(QString::fromStdString(plan->paper.name));
-    text.paragraphs << tr("With what is chosen now the finished sheet is %1.").arg(wording::pictureWords(*plan));
-    bool any = false;
-    for (const planning::Step& step : plan->steps) {
-        if (step.stage != planning::Stage::underpainting) continue;
-        if (!any) text.listHead = tr("Its layers");
-        any = true;
-        StrokeLine line{materials::Kind::soft,
-                        {},
-                        wording::mannerWord(step.manner),
-                        {},
-                        step.manner,
-                        plan->chosenGround().layers[std::size_t(step.groundLayer)].pressure,
-                        step.stick >= 0};
-        if (step.stick >= 0) {
-            const materials::Material& stick = plan->sticks[std::size_t(step.stick)];
-            line.kind = stick.kind;
-            line.colour = stick.masstone;
-            line.name = QString::fromStdString(stick.name);
-        }
-        const QString told = step.waitMinutes > 0 ? tr("step %1, %2, then dry %4: %3") : tr("step %1, %2: %3");
-        line.how = told.arg(step.number).arg(wording::duration(step.minutes), wording::reasonPhrase(step.why.front()));
-        if (step.waitMinutes > 0) line.how = line.how.arg(wording::duration(step.waitMinutes));
-        text.strokes.push_back(line);
+    const planning::Ground ground = lookedAt();
+    text.head = capital(wording::groundWord(ground));
+    text.paragraphs << wording::groundSentence(ground);
+    if (ground == chosen())
+        text.paragraphs << (session_.study().ground == planning::Ground::proposed
+                                ? tr("It is laid because it serves best.")
+                                : tr("You have laid it."))
+                        << tr("The whole plan over it ends %1.").arg(wording::pictureWords(*plan));
+    const planning::TriedGround* it = triedBy(ground);
+    if (!it) {
+        text.paragraphs << tr("It is being tried.");
+        return text;
     }
-    for (const planning::Note& note : plan->notes)
-        if (note.topic == planning::NoteTopic::heatAndWater) text.cautions << wording::noteSentence(note, *plan);
+    if (it->proposal.obstacle) {
+        text.cautions << wording::obstacleSentence(*it->proposal.obstacle, plan->paper);
+        return text;
+    }
+    text.paragraphs << tr("Score %1 of 100: %2.")
+                           .arg(it->score.points, 0, 'f', 1)
+                           .arg(wording::scoreParts(it->score));
+    const planning::TriedGround* bare = triedBy(planning::Ground::none);
+    if (bare && it != bare) text.why << wording::gainSentence(*it, *bare);
+    if (!it->proposal.layers.empty()) {
+        const auto most = std::ranges::max_element(it->sparkles, {}, &planning::Sparkle::shows);
+        const auto stack = std::size_t(most - it->sparkles.begin());
+        if (most->shows > 0.005 && stack < plan->stacks.size())
+            text.why << tr("It glints through most in %1: %2 % of its light comes through there.")
+                            .arg(wording::areasNamed(*plan, plan->stacks[stack].areas, 1))
+                            .arg(std::lround(most->shows * 100));
+        const planning::MinuteRange dries = dryingOf(it->proposal, plan->paper, session_.study().drying);
+        if (dries.most > 0)
+            text.why << tr("It dries in %1 (common practice).").arg(wording::minuteRange(dries.least, dries.most));
+    }
+    text.why << tr("In all some %1 to lay; the tooth is %2 % used at the end, %3 % where it is used most.")
+                    .arg(wording::duration(it->outcome.minutes))
+                    .arg(std::lround(it->outcome.toothUsed * 100))
+                    .arg(std::lround(it->outcome.toothMost * 100));
+    addLayers(text, it->proposal);
+    for (const planning::GroundCaution& caution : planning::cautionsOf(it->proposal, plan->paper, session_.study().drying))
+        text.cautions << wording::groundCautionSentence(caution, plan->paper);
     return text;
 }
 

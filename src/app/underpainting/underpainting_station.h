@@ -1,12 +1,15 @@
 #pragma once
 
 #include "app/station.h"
+#include "app/widgets/goal_field.h"
 
+class QCheckBox;
 class QPushButton;
 
 namespace app {
 
-/// Underpainting: the wash board, the ways to begin side by side.
+/// Underpainting: the wash board. Every way to begin as a small picture of its ground and of what it ends in, the best
+/// for the goal first; the one that is looked at large, alone or beside the chosen one; areas may take different ones.
 class UnderpaintingStation : public Station {
     Q_OBJECT
 
@@ -17,19 +20,37 @@ class UnderpaintingStation : public Station {
     MarginText margin() const override;
     QString introduction() const override;
     Views views() const override;
+    void point(const QPointF& fraction) override;
     void refresh() override;
+
+ protected:
+    void showEvent(QShowEvent* event) override;
 
  private:
     class Board;
     void take(planning::Ground ground);
-    int groundSteps() const;
-    static QImage groundPicture(const planning::Plan& plan, const planning::GroundProposal& ground);
+    void takeForArea(std::optional<planning::Ground> ground);
+    /// The ways that have been tried, in the order of the board; those of the plan, or as far as they are there.
+    const std::vector<planning::TriedGround>& tried() const;
+    const planning::TriedGround* triedBy(planning::Ground ground) const;
+    /// What the plan lies on, and what is looked at.
+    planning::Ground chosen() const;
+    planning::Ground lookedAt() const { return looked_.value_or(chosen()); }
+    QImage largeSheet(const planning::TriedGround& tried) const;
+    void addLayers(MarginText& text, const planning::GroundProposal& ground) const;
+    std::optional<planning::Ground> areaChoice() const;
 
     Board* board_;
+    GoalField* goal_;
+    QComboBox* drying_;
+    QComboBox* areaGround_;
+    QCheckBox* beside_;
+    QCheckBox* groundOnly_;
+    QPushButton* best_;
     QPushButton* lay_;
-    QPushButton* bare_;
-    std::shared_ptr<const planning::Plan> pictured_;  // whose grounds the pictures show
-    QList<QImage> groundPictures_;
+    std::optional<planning::Ground> looked_;
+    std::optional<QPointF> area_;  // a place in the area that is looked at
+    double split_ = 0.5;           // left of it the chosen one, right of it the one that is looked at
 };
 
 }  // namespace app

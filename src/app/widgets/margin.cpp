@@ -109,8 +109,13 @@ double Margin::layOut(QPainter* painter) const {
         y = std::max(y, begin + 38);
         if (painter) {
             const QColor colour = drawing::colourOf(line.colour);
-            if (line.hasStick)
-                drawing::paintMaterial(*painter, QRectF(measure::edge, begin + 1, 48, 20), line.kind, colour);
+            const QRectF place(measure::edge, begin + 1, 48, 20);
+            if (line.wet) {
+                drawing::paintMaterial(*painter, place.adjusted(0, 0, 0, -11), line.kind, drawing::colourOf(*line.wet));
+                drawing::paintMaterial(*painter, place.adjusted(0, 11, 0, 0), line.kind, colour);
+            } else if (line.hasStick) {
+                drawing::paintMaterial(*painter, place, line.kind, colour);
+            }
             drawing::paintManner(*painter, QRectF(measure::edge, begin + 23, 30, 9), line.manner, t.ink);
             drawing::paintPressure(*painter, QRectF(measure::edge + 34, begin + 26, 14, 4), line.pressure, t.ink);
         }

@@ -18,6 +18,7 @@ struct StrokeLine {
     pigment::Manner manner;
     pigment::Pressure pressure;
     bool hasStick = true;
+    std::optional<colour::Srgb8> wet = {};  // how it looks before it dries to `colour`: drawn above it
 };
 
 /// What a station says, in the order in which it is read.

@@ -1,0 +1,191 @@
+#include "planning/comparison.h"
+
+#include <algorithm>
+
+#include "colour/image_colour.h"
+#include "colour/picture_under.h"
+#include "planning/stacks.h"
+#include "planning/study_fields.h"
+#include "planning/underpainting.h"
+
+namespace planning {
+
+using common::Problem;
+using common::ProblemKind;
+
+namespace {
+
+std::vector<std::string> namesOf(const Reading& reading, const Study& study) {
+    std::vector<std::string> names(reading.areas.list.size());
+    const cv::Mat& map = reading.areas.map;
+    for (const AreaChoice& name : study.areaChoices)
+        if (!name.name.empty()) names[std::size_t(subject::labelAt(map, name.x, name.y))] = name.name;
+    return names;
+}
+
+/// Long side in pixels of what papers and grounds are tried on.
+constexpr double paperTrialSide = 96, groundTrialSide = 192;
+
+/// What comparisons depend on beside the reading and the materials.
+std::string comparisonKey(const Study& study) {
+    Study told = study;
+    told.title.clear();
+    told.measures.clear();
+    told.unit = -1;
+    told.directions.clear();
+    told.edges.clear();
+    told.paper.clear();
+    told.drying = {};
+    return keyOf(told, Bears::nothing);
+}
+
+}  // namespace
+
+/// Comparisons with what they were made of.
+struct KeptComparisons {
+    std::shared_ptr<const Reading> reading;
+    std::string key;
+    materials::Library library;
+    Ranking papers;
+    std::vector<std::pair<std::string, Board>> grounds;  // by the paper's id
+};
+
+namespace {
+
+/// What is kept of this study's comparisons; forgets those of another.
+KeptComparisons& keptFor(const Study& study, const materials::Library& library, const PlanSubject& subject,
+                         Kept& kept) {
+    const std::string key = comparisonKey(study);
+    const auto& it = kept.comparisons;
+    if (!it || it->reading != subject.plan.reading || it->key != key || it->library != library)
+        kept.comparisons = std::make_shared<KeptComparisons>(KeptComparisons{subject.plan.reading, key, library, {}, {}});
+    return *kept.comparisons;
+}
+
+Ranking rankedFor(const Study& study, const materials::Library& library, const PlanSubject& subject, Kept& kept,
+                  const common::Progress& progress) {
+    KeptComparisons& known = keptFor(study, library, subject, kept);
+    if (known.papers) return known.papers;
+    auto ranked = rankedPapers(trialSubject(subject.plan, subject.wanted, paperTrialSide), study, library,
+                               subject.tray, progress);
+    if (ranked) known.papers = std::make_shared<const std::vector<RankedPaper>>(*std::move(ranked));
+    return known.papers;
+}
+
+Board boardFor(const Study& study, const materials::Library& library, const PlanSubject& subject, Kept& kept,
+               const common::Progress& progress, const std::function<void(const TriedGround&)>& onTried) {
+    KeptComparisons& known = keptFor(study, library, subject, kept);
+    const std::string& paper = subject.plan.paper.id;
+    for (const auto& [id, board] : known.grounds)
+        if (id == paper) return board;
+    auto tried = triedGrounds(trialSubject(subject.plan, subject.wanted, groundTrialSide), study, library.media,
+                              subject.tray, progress, onTried);
+    if (!tried) return {};
+    constexpr std::size_t mostKept = 4;
+    if (known.grounds.size() == mostKept) known.grounds.erase(known.grounds.begin());
+    known.grounds.push_back({paper, std::make_shared<const std::vector<TriedGround>>(*std::move(tried))});
+    return known.grounds.back().second;
+}
+
+}  // namespace
+
+common::Result<PlanSubject> planSubject(const Study& study, const materials::Library& library, Kept& kept) {
+    auto reading = readSubject(study, kept);
+    if (!reading) return reading.problem();
+    PlanSubject subject;
+    Plan& plan = subject.plan;
+    plan.light = study.light;
+    plan.reading = *reading;
+    subject.wanted = plan.reading->wanted;
+    plan.reference = plan.reading->wantedPicture;
+    if (plan.light != colour::Light::daylight65) {
+        plan.reference = colour::pictureUnder(plan.reference, plan.light);
+        subject.wanted = colour::labOfSrgb8Image(plan.reference);
+    }
+    plan.areaNames = namesOf(*plan.reading, study);
+    findStacks(plan, study, subject.wanted);
+    subject.tray = matching::prepared(library.media, plan.light);
+    return subject;
+}
+
+std::optional<Problem> problemOf(const Study& study, const materials::Library& library) {
+    if (auto problem = outOfBounds(study)) return problem;
+    const bool anyDry = std::ranges::any_of(library.media, [](const auto& m) { return !materials::isWet(m.kind); });
+    if (!anyDry) return Problem{ProblemKind::trayEmpty, ""};
+    if (library.media.size() > matching::mostSticks)
+        return Problem{ProblemKind::trayTooLarge, "", 0, std::to_string(library.media.size()),
+                       std::to_string(matching::mostSticks)};
+    if (library.papers.empty()) return Problem{ProblemKind::paperMissing, ""};
+    if (!study.paper.empty() && !library.paper(study.paper))
+        return Problem{ProblemKind::paperUnknown, "", 0, study.paper};
+    return std::nullopt;
+}
+
+std::optional<materials::Paper> paperFor(const Study& study, const materials::Library& library,
+                                         const PlanSubject& subject, Kept& kept, Fineness fineness,
+                                         const common::Progress& progress) {
+    if (!study.paper.empty()) return *library.paper(study.paper);
+    const bool isKnown = keptFor(study, library, subject, kept).papers != nullptr;
+    if (fineness == Fineness::coarse && !isKnown)
+        return library.papers[std::size_t(firstOrder(subject.plan, library.papers, subject.tray).front())];
+    const Ranking ranking = rankedFor(study, library, subject, kept, progress);
+    if (!ranking) return std::nullopt;
+    return ranking->front().paper;
+}
+
+std::optional<GroundProposal> groundFor(const Study& study, const materials::Library& library,
+                                        const PlanSubject& subject, Kept& kept, Fineness fineness,
+                                        const common::Progress& progress) {
+    if (study.ground != Ground::proposed)
+        return groundFor(study, study.ground, subject.plan, library.media, subject.tray);
+    const auto& known = keptFor(study, library, subject, kept).grounds;
+    const bool isKnown = std::ranges::any_of(known, [&](const auto& it) { return it.first == subject.plan.paper.id; });
+    if (fineness == Fineness::coarse && !isKnown)
+        return groundFor(study, Ground::none, subject.plan, library.media, subject.tray);
+    const Board board = boardFor(study, library, subject, kept, progress, {});
+    if (!board) return std::nullopt;
+    return board->front().proposal;
+}
+
+void tellKnown(Plan& plan, const Study& study, const materials::Library& library, Kept& kept) {
+    const auto& known = kept.comparisons;
+    if (!known || known->reading != plan.reading || known->key != comparisonKey(study) || known->library != library)
+        return;
+    plan.papers = known->papers;
+    for (const auto& [id, board] : known->grounds)
+        if (id == plan.paper.id) plan.grounds = board;
+}
+
+common::Result<Ranking> comparedPapers(const Study& study, const materials::Library& library, Kept& kept,
+                                       const common::Progress& progress,
+                                       const std::function<void(const std::vector<materials::Paper>&)>& onOrder) {
+    if (auto problem = problemOf(study, library)) return *problem;
+    const auto subject = planSubject(study, library, kept);
+    if (!subject) return subject.problem();
+    if (onOrder) {
+        std::vector<materials::Paper> papers;
+        for (const int i : firstOrder(subject->plan, library.papers, subject->tray))
+            papers.push_back(library.papers[std::size_t(i)]);
+        onOrder(papers);
+    }
+    if (auto ranking = rankedFor(study, library, *subject, kept, progress)) return ranking;
+    return Problem{ProblemKind::cancelled, ""};
+}
+
+common::Result<ComparedGrounds> comparedGrounds(const Study& study, const materials::Library& library, Kept& kept,
+                                      const common::Progress& progress,
+                                      const std::function<void(const TriedGround&)>& onTried) {
+    const Problem cancelled{ProblemKind::cancelled, ""};
+    if (auto problem = problemOf(study, library)) return *problem;
+    auto begun = planSubject(study, library, kept);
+    if (!begun) return begun.problem();
+    PlanSubject subject = *std::move(begun);
+    const auto paper = paperFor(study, library, subject, kept, Fineness::full, progress.part(0, 0.4));
+    if (!paper) return cancelled;
+    subject.plan.paper = *paper;
+    if (auto board = boardFor(study, library, subject, kept, progress.part(0.4, 1), onTried))
+        return ComparedGrounds{*paper, board};
+    return cancelled;
+}
+
+}  // namespace planning

@@ -1,0 +1,35 @@
+#pragma once
+
+#include <functional>
+
+#include "planning/judgement.h"
+
+namespace planning {
+
+/// A way to begin, and what comes of it.
+struct TriedGround {
+    GroundProposal proposal;
+    Outcome outcome;
+    Score score;
+    std::vector<Sparkle> sparkles;  // by stack
+    /// How few dry layers are enough over it to be no further off than all of those on the bare sheet; all of them where
+    /// it is further off.
+    int layersEnough = 0;
+    bool gains = false;  // no further off with fewer layers in all than the bare sheet
+    Plan plan;           // the trial's: small, without steps
+    cv::Mat ground, sheet;  // small pictures of it (CV_8UC3, R G B)
+};
+
+/// The bare sheet among them.
+const TriedGround& bareOf(const std::vector<TriedGround>& board);
+
+/// Every way to begin on the plan's paper, the one that serves the study's goal best first; those that gain nothing
+/// come after the bare sheet, those that cannot be had last. `onTried` gets each as it is found, in the order in which
+/// they are tried, the bare sheet first. nullopt if cancelled.
+std::optional<std::vector<TriedGround>> triedGrounds(const TrialSubject& subject, const Study& study,
+                                                     const std::vector<materials::Material>& media,
+                                                     const std::vector<matching::PreparedStick>& tray,
+                                                     const common::Progress& progress,
+                                                     const std::function<void(const TriedGround&)>& onTried = {});
+
+}  // namespace planning

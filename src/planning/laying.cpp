@@ -1,0 +1,148 @@
+#include "planning/laying.h"
+
+#include <algorithm>
+#include <cmath>
+#include <opencv2/imgproc.hpp>
+
+#include "common/parallel.h"
+#include "planning/marks.h"
+#include "planning/pressure_maps.h"
+#include "planning/stacks.h"
+#include "rendering/picture_difference.h"
+#include "subject/reduced.h"
+
+namespace planning {
+
+namespace {
+
+std::vector<std::string> idsIn(const GroundProposal& ground) {
+    std::vector<std::string> ids;
+    for (const GroundLayer& layer : ground.layers)
+        for (const MixPart& part : layer.mixture)
+            if (std::ranges::find(ids, part.medium.id) == ids.end()) ids.push_back(part.medium.id);
+    return ids;
+}
+
+/// "412-388/SP-031/hatch": the areas, the stick and the manner.
+std::string layerKey(const Plan& plan, const PlannedStack& stack, const materials::Material& stick,
+                     pigment::Manner manner) {
+    std::string key;
+    for (const int area : stack.areas)
+        key += (key.empty() ? "" : "+") + plan.reading->areas.list[std::size_t(area)].key;
+    return key + "/" + stick.id + "/" + std::string(nameOf(manner));
+}
+
+/// The pressure maps of one stack in its own box.
+struct StackMaps {
+    cv::Rect box;
+    std::vector<cv::Mat> maps;
+};
+
+StackMaps mapsOf(const Plan& plan, const Study& study, int index, const cv::Mat& wanted, double scale) {
+    const PlannedStack& stack = plan.stacks[std::size_t(index)];
+    const cv::Mat mask = plan.stackMap == index;
+    StackMaps made;
+    made.box = cv::boundingRect(mask);
+    if (stack.layers.empty()) return made;
+    MapTask task;
+    task.layers = int(stack.layers.size());
+    task.wanted = wanted(made.box);
+    task.mask = mask(made.box);
+    if (scale < 1) {
+        task.wanted = subject::scaledDown(task.wanted, scale);
+        cv::resize(task.mask, task.mask, task.wanted.size(), 0, 0, cv::INTER_NEAREST);
+    }
+    task.eyePixels = scale * rendering::easelSigma(wanted.size());
+    const ToneColours gives = toneColours(plan, stack);
+    task.tones = gives.colours;
+    const matching::StackWeights weights;
+    for (const float tooth : gives.toothUsed)
+        task.faults.push_back(float(weights.toothOver * std::max(0.0, tooth - weights.toothBudget)));
+    for (const Layer& layer : stack.layers)
+        task.markPixels.push_back(
+            scale * std::min(layer.markMillimetres * pixelsPerMillimetre(plan, study), largestMarkPixels(stack, plan)));
+    made.maps = pressureMaps(task);
+    if (scale < 1)
+        for (cv::Mat& map : made.maps) cv::resize(map, map, made.box.size(), 0, 0, cv::INTER_LINEAR);
+    return made;
+}
+
+}  // namespace
+
+std::vector<matching::Want> wantsOf(const Plan& plan) {
+    constexpr double focalFactor = 3.0;
+    const auto weight = [&](const PlannedStack& stack) {
+        const bool isFocal = std::ranges::any_of(
+            stack.areas, [&](int area) { return plan.reading->areas.list[std::size_t(area)].focal; });
+        return std::pow(stack.share, 0.8) * (isFocal ? focalFactor : 1.0);
+    };
+    double all = 0;
+    for (const PlannedStack& stack : plan.stacks) all += weight(stack);
+    std::vector<matching::Want> wants;
+    for (const PlannedStack& stack : plan.stacks) {
+        matching::Want want{stack.samples, stack.start, weight(stack) / all};
+        const double against = 1.0 / (want.importance * double(plan.stacks.size()));
+        want.layerPrice *= std::clamp(std::sqrt(against), 0.5, 3.0);
+        wants.push_back(std::move(want));
+    }
+    return wants;
+}
+
+int mediaIn(const GroundProposal& ground) {
+    return int(idsIn(ground).size());
+}
+
+matching::StackWeights weightsFor(const Study& study) {
+    matching::StackWeights weights;
+    weights.light = study.light;
+    weights.school = study.school;
+    return weights;
+}
+
+void standOnGround(Plan& plan) {
+    for (PlannedStack& stack : plan.stacks) stack.start = plan.ground.patches[std::size_t(stack.areas.front())];
+}
+
+void takeStacks(Plan& plan, const Study& study, const std::vector<materials::Material>& media,
+                const std::vector<matching::Stack>& stacks) {
+    std::vector<bool> isUsed(media.size(), false);
+    for (const matching::Stack& stack : stacks)
+        for (const matching::StackLayer& layer : stack.layers) isUsed[std::size_t(layer.stick)] = true;
+    const std::vector<std::string> inGround = idsIn(plan.ground);
+    std::vector<int> newIndex(media.size(), -1);
+    for (std::size_t i = 0; i < media.size(); ++i) {
+        if (!isUsed[i] && std::ranges::find(inGround, media[i].id) == inGround.end()) continue;
+        newIndex[i] = int(plan.sticks.size());
+        plan.sticks.push_back(media[i]);
+    }
+    plan.prepared = matching::prepared(plan.sticks, plan.light);
+    for (std::size_t s = 0; s < plan.stacks.size(); ++s) {
+        PlannedStack& stack = plan.stacks[s];
+        for (const matching::StackLayer& chosen : stacks[s].layers) {
+            Layer layer;
+            layer.stick = newIndex[std::size_t(chosen.stick)];
+            layer.manner = chosen.manner;
+            const materials::Material& stick = plan.sticks[std::size_t(layer.stick)];
+            layer.key = layerKey(plan, stack, stick, layer.manner);
+            layer.markMillimetres =
+                markMillimetres(stick.kind, layer.manner, stack.layers.empty()) * markFactor(study.detail);
+            stack.layers.push_back(std::move(layer));
+        }
+    }
+}
+
+void makePressureMaps(Plan& plan, const Study& study, const cv::Mat& wanted, double scale) {
+    std::vector<StackMaps> made(plan.stacks.size());
+    common::forEachIndex(int(made.size()),
+                         [&](int s) { made[std::size_t(s)] = mapsOf(plan, study, s, wanted, scale); });
+    std::size_t deepest = 0;
+    for (const StackMaps& stack : made) deepest = std::max(deepest, stack.maps.size());
+    for (std::size_t k = 0; k < deepest; ++k) {
+        plan.pressures.push_back(cv::Mat::zeros(wanted.size(), CV_8U));
+        for (std::size_t s = 0; s < made.size(); ++s)
+            if (k < made[s].maps.size())
+                made[s].maps[k].copyTo(plan.pressures[k](made[s].box), plan.stackMap(made[s].box) == int(s));
+    }
+}
+
+}  // namespace planning

@@ -1,0 +1,27 @@
+#pragma once
+
+#include "matching/stack.h"
+#include "planning/plan.h"
+
+namespace planning {
+
+/// Has every stack begin on the plan's ground.
+void standOnGround(Plan& plan);
+
+/// What each stack asks of the search. Small areas and what the picture is about count for more than their place; a
+/// layer for small ones must better them by more.
+std::vector<matching::Want> wantsOf(const Plan& plan);
+matching::StackWeights weightsFor(const Study& study);
+
+/// How many media a ground is laid with: they count among the picture's sticks.
+int mediaIn(const GroundProposal& ground);
+
+/// Gives the plan the layers that have been found for its stacks, out of `media`, and keeps only what is used.
+void takeStacks(Plan& plan, const Study& study, const std::vector<materials::Material>& media,
+                const std::vector<matching::Stack>& stacks);
+
+/// The stacks' pressure maps, found at `scale` (0..1) of the plan's size. `wanted` is the reference as it is wanted
+/// (CV_32FC3, CIELAB).
+void makePressureMaps(Plan& plan, const Study& study, const cv::Mat& wanted, double scale);
+
+}  // namespace planning

@@ -1,0 +1,263 @@
+#include "planning/papers.h"
+
+#include <algorithm>
+#include <array>
+#include <atomic>
+#include <cmath>
+#include <numeric>
+
+#include "colour/difference.h"
+#include "colour/munsell.h"
+#include "common/parallel.h"
+#include "matching/option_bank.h"
+#include "matching/target_distance.h"
+#include "planning/underpainting.h"
+
+namespace planning {
+
+namespace {
+
+using materials::Kind;
+
+double singleStrokeDifference(const Plan& plan, const pigment::Patch& bare,
+                              const std::vector<matching::PreparedStick>& sticks) {
+    const matching::OptionBank bank(sticks, *bare.surface, matching::School::darkFirst);
+    std::vector<int> scumbled;
+    for (const int option : bank.all())
+        if (bank.options[std::size_t(option)].layer.manner == pigment::Manner::scumble) scumbled.push_back(option);
+    std::vector<colour::Lab> reachable = bank.singles(scumbled, bare, plan.light);
+    reachable.push_back(pigment::labOf(bare, plan.light));
+    double mean = 0;
+    for (const PlannedStack& stack : plan.stacks)
+        for (const matching::Sample& sample : stack.samples) {
+            const auto best = std::ranges::min(reachable, {}, matching::TargetDistance(sample.wanted));
+            mean += stack.share * sample.weight * colour::differenceCie2000(sample.wanted, best);
+        }
+    return mean;
+}
+
+/// The stick of a kind whose own colour is nearest; -1 without any.
+int nearestOf(Kind kind, const colour::Lab& wanted, const std::vector<matching::PreparedStick>& tray) {
+    int nearest = -1;
+    double least = 1e300;
+    for (int i = 0; i < int(tray.size()); ++i)
+        if (tray[std::size_t(i)].kind == kind)
+            if (const double d = colour::differenceCie2000(wanted, tray[std::size_t(i)].masstone); d < least) {
+                least = d;
+                nearest = i;
+            }
+    return nearest;
+}
+
+/// What `count` medium layers of a stick look like on a patch.
+colour::Lab laidTimes(pigment::Patch patch, const matching::PreparedStick& stick, int count, colour::Light light) {
+    const auto manner = stick.kind == Kind::pencil ? pigment::Manner::hatch : pigment::Manner::scumble;
+    for (int i = 0; i < count; ++i) pigment::lay(patch, {&stick.pigment, manner, pigment::Pressure::medium});
+    return pigment::labOf(patch, light);
+}
+
+colour::Lab meanColour(const PlannedStack& stack) {
+    colour::Lab mean;
+    for (const matching::Sample& sample : stack.samples)
+        mean = {mean.L + sample.weight * sample.wanted.L, mean.a + sample.weight * sample.wanted.a,
+                mean.b + sample.weight * sample.wanted.b};
+    return mean;
+}
+
+/// The worst turn of hue that one thin layer takes in each larger stack, with the kind that shows it most.
+std::vector<PaperReason> tintsOn(const Plan& plan, const pigment::Patch& bare,
+                                 const std::vector<matching::PreparedStick>& tray) {
+    constexpr double seenShare = 0.04, seenTurn = 20, seenChroma = 6, covers = 4;
+    constexpr int mostLayers = 4;
+    std::vector<PaperReason> tints;
+    for (int s = 0; s < int(plan.stacks.size()); ++s) {
+        const PlannedStack& stack = plan.stacks[std::size_t(s)];
+        if (stack.share < seenShare) continue;
+        const colour::Lab wanted = meanColour(stack);
+        for (const Kind kind : {Kind::pencil, Kind::soft, Kind::pan}) {
+            const int stick = nearestOf(kind, wanted, tray);
+            if (stick < 0) continue;
+            const colour::Lab meant = tray[std::size_t(stick)].masstone;
+            const colour::Lab seen = laidTimes(bare, tray[std::size_t(stick)], 1, plan.light);
+            const double turn = colour::hueDistance(colour::hue(meant), colour::hue(seen));
+            if (colour::chroma(meant) < seenChroma || colour::chroma(seen) < seenChroma || turn < seenTurn) continue;
+            Tint tint{s, kind, meant, seen, 0};
+            const int soft = nearestOf(Kind::soft, wanted, tray);
+            for (int count = 1; soft >= 0 && tint.layersToCover == 0 && count <= mostLayers; ++count) {
+                const auto& it = tray[std::size_t(soft)];
+                if (colour::differenceCie2000(laidTimes(bare, it, count, plan.light), it.masstone) < covers)
+                    tint.layersToCover = count;
+            }
+            tints.push_back({PaperReasonKind::tints, turn * stack.share, 0, tint});
+            break;
+        }
+    }
+    constexpr std::size_t most = 2;
+    std::ranges::stable_sort(tints, std::greater{}, &PaperReason::figure);
+    if (tints.size() > most) tints.resize(most);
+    return tints;
+}
+
+void addReasons(RankedPaper& ranked, const Plan& plan, const pigment::Patch& bare, const Ends& ends,
+                const std::vector<matching::PreparedStick>& tray) {
+    if (ends.toLight < Ends::hardlySeen)
+        ranked.reasons.push_back({PaperReasonKind::hidesLights, ends.toLight});
+    else if (ends.toDark < Ends::hardlySeen)
+        ranked.reasons.push_back({PaperReasonKind::hidesDarks, ends.toDark});
+    else
+        ranked.reasons.push_back({PaperReasonKind::showsBothEnds, ends.toDark, ends.toLight});
+
+    constexpr double nearly = 12, coloured = 15, oppositeTurn = 140, tellingNear = 0.15, tellingOpposite = 0.2;
+    const colour::Lab tone = pigment::labOf(bare, plan.light);
+    double near = 0, opposite = 0;
+    for (const PlannedStack& stack : plan.stacks)
+        for (const matching::Sample& sample : stack.samples) {
+            const double share = stack.share * sample.weight;
+            if (colour::differenceCie2000(tone, sample.wanted) < nearly) near += share;
+            if (colour::chroma(tone) > coloured && colour::chroma(sample.wanted) > coloured &&
+                colour::hueDistance(colour::hue(tone), colour::hue(sample.wanted)) > oppositeTurn)
+                opposite += share;
+        }
+    if (near > tellingNear) ranked.reasons.push_back({PaperReasonKind::nearSubject, near});
+    if (opposite > tellingOpposite) ranked.reasons.push_back({PaperReasonKind::complementSparkles, opposite});
+    for (PaperReason& tint : tintsOn(plan, bare, tray)) ranked.reasons.push_back(tint);
+    ranked.reasons.push_back({ranked.outcome.toothMost < nearlyFull ? PaperReasonKind::toothLasts
+                                                                    : PaperReasonKind::toothRunsShort,
+                              ranked.outcome.toothMost});
+    const materials::Water water = ranked.paper.water;
+    ranked.reasons.push_back({water == materials::Water::none   ? PaperReasonKind::noWater
+                              : water == materials::Water::thin ? PaperReasonKind::takesThinWater
+                                                                : PaperReasonKind::takesWater});
+}
+
+/// The papers from which the search starts anew: what was found on them is bettered on the others, so that these are
+/// told apart by what the paper does and not by the way that a search took.
+std::vector<materials::Paper> darkMiddleLight(std::vector<materials::Paper> papers) {
+    constexpr std::size_t starts = 3;
+    std::ranges::stable_sort(papers, {}, [](const materials::Paper& p) { return colour::labFromSrgb8(p.tone).L; });
+    if (papers.size() <= starts) return papers;
+    std::vector<materials::Paper> chosen;
+    for (std::size_t i = 0; i < starts; ++i) chosen.push_back(papers[(2 * i + 1) * papers.size() / (2 * starts)]);
+    return chosen;
+}
+
+/// The lower one of two in the middle.
+double middleOf(std::vector<double> values) {
+    const auto middle = values.begin() + std::ptrdiff_t((values.size() - 1) / 2);
+    std::ranges::nth_element(values, middle);
+    return *middle;
+}
+
+/// What a paper's figures tell beside the others'. `layersFor` tells how few of a paper's layers come as near as the
+/// middle one.
+void compare(std::vector<RankedPaper>& papers, const std::function<int(const RankedPaper&, double)>& layersFor) {
+    std::vector<double> differences;
+    for (const RankedPaper& paper : papers) differences.push_back(paper.outcome.picture.mean);
+    const double middle = middleOf(differences);
+    for (RankedPaper& paper : papers)
+        if (paper.outcome.picture.mean > middle)
+            paper.reasons.push_back({PaperReasonKind::furtherThanHalf, paper.outcome.picture.mean, middle});
+    std::ranges::stable_sort(papers, std::greater{}, [](const RankedPaper& p) { return p.score.points; });
+    const auto first =
+        std::ranges::find_if(papers, [&](const RankedPaper& p) { return p.outcome.picture.mean <= middle; });
+    std::rotate(papers.begin(), first, first + 1);
+    constexpr int worthCounting = 5;
+    common::forEachIndex(std::min(worthCounting, int(papers.size())), [&](int i) {
+        RankedPaper& paper = papers[std::size_t(i)];
+        const int enough = layersFor(paper, middle);
+        if (enough < paper.outcome.layers)
+            paper.reasons.insert(paper.reasons.begin() + 1, {PaperReasonKind::savesLayers,
+                                                             double(paper.outcome.layers - enough),
+                                                             double(paper.outcome.layers)});
+    });
+}
+
+}  // namespace
+
+double Ends::worth() const {
+    const auto part = [](double steps) { return std::clamp(steps / seenForWhatItIs, 0.0, 1.0); };
+    return (part(toDark) + part(toLight)) / 2;
+}
+
+Ends endsOn(const Plan& plan, const pigment::Patch& bare, const std::vector<matching::PreparedStick>& tray) {
+    colour::Lab darkest{100, 0, 0}, lightest{0, 0, 0};
+    for (const PlannedStack& stack : plan.stacks)
+        for (const matching::Sample& sample : stack.samples) {
+            constexpr double telling = 0.002;  // of the picture: a single glint is no light
+            if (stack.share * sample.weight < telling) continue;
+            if (sample.wanted.L < darkest.L) darkest = sample.wanted;
+            if (sample.wanted.L > lightest.L) lightest = sample.wanted;
+        }
+    const auto value = [&](const colour::Lab& wanted) {
+        const int stick = matching::nearestSticks(wanted, tray, 1).front();
+        return colour::munsellValueOfLightness(laidTimes(bare, tray[std::size_t(stick)], 1, plan.light).L);
+    };
+    const double paper = colour::munsellValueOfLightness(pigment::labOf(bare, plan.light).L);
+    return {paper - value(darkest), value(lightest) - paper};
+}
+
+std::string_view nameOf(PaperReasonKind kind) {
+    static constexpr std::array<std::string_view, 13> names{
+        "shows-both-ends", "hides-lights", "hides-darks",      "saves-layers",
+        "near-subject",    "complement-sparkles", "tints",     "tooth-lasts",  "tooth-runs-short",
+        "takes-water",     "takes-thin-water",    "no-water",  "further-than-half"};
+    return names[static_cast<std::size_t>(kind)];
+}
+
+std::vector<int> firstOrder(const Plan& plan, const std::vector<materials::Paper>& papers,
+                            const std::vector<matching::PreparedStick>& tray) {
+    std::vector<double> left(papers.size());
+    common::forEachIndex(int(papers.size()), [&](int i) {
+        left[std::size_t(i)] = singleStrokeDifference(plan, pigment::barePatch(papers[std::size_t(i)]), tray);
+    });
+    std::vector<int> order(papers.size());
+    std::iota(order.begin(), order.end(), 0);
+    std::ranges::stable_sort(order, {}, [&](int i) { return left[std::size_t(i)]; });
+    return order;
+}
+
+std::optional<std::vector<RankedPaper>> rankedPapers(const TrialSubject& subject, const Study& study,
+                                                     const materials::Library& library,
+                                                     const std::vector<matching::PreparedStick>& tray,
+                                                     const common::Progress& progress) {
+    const Ground ground = study.ground == Ground::proposed ? Ground::none : study.ground;
+    // Papers part clearly with three layers already; a fourth takes twice as long.
+    Study quick = study;
+    quick.layers = std::min(3, study.layers);
+    std::vector<RankedPaper> ranked(library.papers.size());
+    std::vector<Trial> trials(ranked.size());
+    std::atomic<int> done = 0;
+    const auto tryOn = [&](const materials::Paper& paper, const std::vector<Found>& from) {
+        Plan plan = subject.plan;
+        plan.paper = paper;
+        return tryOut(subject, quick, library.media, tray, paper, groundFor(study, ground, plan, library.media, tray),
+                      {{}, progress.stop}, from);
+    };
+    std::vector<Found> found;
+    for (const materials::Paper& paper : darkMiddleLight(library.papers)) {
+        auto trial = tryOn(paper, {});
+        if (!trial) return std::nullopt;
+        found.push_back(std::move(trial->found));
+    }
+    common::forEachIndex(int(ranked.size()), [&](int i) {
+        RankedPaper& it = ranked[std::size_t(i)];
+        it.paper = library.papers[std::size_t(i)];
+        auto trial = tryOn(it.paper, found);
+        if (!trial) return;
+        it.outcome = trial->outcome;
+        trials[std::size_t(i)] = *std::move(trial);
+        const pigment::Patch bare = pigment::barePatch(it.paper);
+        const Ends ends = endsOn(subject.plan, bare, tray);
+        it.score = scoreOf(it.outcome, ends.worth(), study.goal);
+        addReasons(it, subject.plan, bare, ends, tray);
+        progress.at(double(++done) / double(ranked.size()));
+    });
+    if (progress.cancelled()) return std::nullopt;
+    compare(ranked, [&](const RankedPaper& paper, double difference) {
+        const auto at = std::ranges::find(library.papers, paper.paper.id, &materials::Paper::id);
+        return layersEnough(trials[std::size_t(at - library.papers.begin())], subject, quick, difference);
+    });
+    return ranked;
+}
+
+}  // namespace planning
