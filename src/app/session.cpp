@@ -270,6 +270,10 @@ void Session::compareWanted(const Chosen& of, std::function<void()> then) {
     const auto compareGrounds = [this, of, grounds, then] {
         if (!grounds) return then();
         const auto tell = [this](const planning::TriedGround& tried) {
+            // One that is searched in full after the quick look takes its place.
+            std::erase_if(triedSoFar_, [&](const planning::TriedGround& before) {
+                return before.proposal.strategy == tried.proposal.strategy;
+            });
             triedSoFar_.push_back(tried);
             Q_EMIT groundTried();
         };

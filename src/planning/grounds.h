@@ -15,7 +15,8 @@ struct TriedGround {
     /// How few dry layers are enough over it to be no further off than all of those on the bare sheet; all of them where
     /// it is further off.
     int layersEnough = 0;
-    bool gains = false;  // no further off with fewer layers in all than the bare sheet
+    bool gains = false;  // no further off with fewer layers in all than the bare sheet, both searched in full
+    Care care = Care::quick;
     Plan plan;           // the trial's: small, without steps
     cv::Mat ground, sheet;  // small pictures of it (CV_8UC3, R G B)
 };
@@ -23,9 +24,10 @@ struct TriedGround {
 /// The bare sheet among them.
 const TriedGround& bareOf(const std::vector<TriedGround>& board);
 
-/// Every way to begin on the plan's paper, the one that serves the study's goal best first; those that gain nothing
-/// come after the bare sheet, those that cannot be had last. `onTried` gets each as it is found, in the order in which
-/// they are tried, the bare sheet first. nullopt if cancelled.
+/// Every way to begin on the plan's paper, the one that serves the study's goal best first. All are tried by a quick
+/// search; then the bare sheet and those that lead are searched in full, until one holds what it promised. Those that
+/// gain nothing come after the bare sheet, those that cannot be had last. `onTried` gets each as it is found, the bare
+/// sheet first; those that are searched in full twice. nullopt if cancelled.
 std::optional<std::vector<TriedGround>> triedGrounds(const TrialSubject& subject, const Study& study,
                                                      const std::vector<materials::Material>& media,
                                                      const std::vector<matching::PreparedStick>& tray,

@@ -88,8 +88,14 @@ std::vector<matching::Want> wantsOf(const Plan& plan) {
     return wants;
 }
 
-int mediaIn(const GroundProposal& ground) {
-    return int(idsIn(ground).size());
+matching::SearchWidth fullWidth(const Study& study) {
+    matching::SearchWidth width;
+    width.layers = study.layers;
+    return width;
+}
+
+int dryLimit(const Plan& plan, const Study& study) {
+    return std::max(1, study.stickLimit - int(idsIn(plan.ground).size()));
 }
 
 matching::StackWeights weightsFor(const Study& study) {

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "matching/stack.h"
+#include "matching/stack_search.h"
 #include "planning/plan.h"
 
 namespace planning {
@@ -13,8 +13,10 @@ void standOnGround(Plan& plan);
 std::vector<matching::Want> wantsOf(const Plan& plan);
 matching::StackWeights weightsFor(const Study& study);
 
-/// How many media a ground is laid with: they count among the picture's sticks.
-int mediaIn(const GroundProposal& ground);
+/// The search at its full width.
+matching::SearchWidth fullWidth(const Study& study);
+/// How many dry sticks are left beside the media of the plan's ground.
+int dryLimit(const Plan& plan, const Study& study);
 
 /// Gives the plan the layers that have been found for its stacks, out of `media`, and keeps only what is used.
 void takeStacks(Plan& plan, const Study& study, const std::vector<materials::Material>& media,

@@ -231,7 +231,7 @@ std::optional<std::vector<RankedPaper>> rankedPapers(const TrialSubject& subject
         Plan plan = subject.plan;
         plan.paper = paper;
         return tryOut(subject, quick, library.media, tray, paper, groundFor(study, ground, plan, library.media, tray),
-                      {{}, progress.stop}, from);
+                      Care::quick, {{}, progress.stop}, from);
     };
     std::vector<Found> found;
     for (const materials::Paper& paper : darkMiddleLight(library.papers)) {

@@ -29,8 +29,7 @@ using common::ProblemKind;
 namespace {
 
 matching::SearchWidth widthFor(const Study& study, Fineness fineness) {
-    matching::SearchWidth width;
-    width.layers = study.layers;
+    matching::SearchWidth width = fullWidth(study);
     if (fineness == Fineness::full) return width;
     width.beam = 1;
     width.judged = 2;
@@ -104,7 +103,7 @@ common::Result<Plan> planned(const Study& study, const materials::Library& libra
     standOnGround(plan);
     const matching::OptionBank bank(subject.tray, materials::profileOf(plan.paper.surface), study.school);
     const auto palette = matching::choosePalette(
-        wantsOf(plan), bank, std::max(1, study.stickLimit - mediaIn(plan.ground)), widthFor(study, fineness),
+        wantsOf(plan), bank, dryLimit(plan, study), widthFor(study, fineness),
         weightsFor(study), matching::usualStickPrice, progress.part(0.5, 0.9));
     if (!palette) return cancelled;
     takeStacks(plan, study, library.media, palette->stacks);

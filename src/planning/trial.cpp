@@ -7,7 +7,7 @@
 
 #include "colour/difference.h"
 #include "common/parallel.h"
-#include "matching/screen.h"
+#include "matching/palette.h"
 #include "planning/laying.h"
 #include "planning/minutes.h"
 #include "planning/stacks.h"
@@ -94,6 +94,28 @@ class QuickSearch {
     std::vector<float> promise_;
     std::vector<matching::StackLayer> layers_;
 };
+
+/// Each area's quick stack, and what was found on the way.
+std::vector<matching::Stack> quickStacks(Trial& trial, const matching::OptionBank& bank, const Study& study,
+                                         const std::vector<Found>& from, const common::Progress& progress) {
+    const std::vector<matching::Want> wants = wantsOf(trial.plan);
+    std::vector<matching::Stack> stacks(wants.size());
+    trial.found.stacks.resize(wants.size());
+    trial.found.promising.resize(wants.size());
+    common::forEachIndex(int(wants.size()), [&](int s) {
+        if (progress.cancelled()) return;
+        QuickSearch search(wants[std::size_t(s)], bank, weightsFor(study));
+        matching::Stack& best = stacks[std::size_t(s)];
+        if (from.empty()) best = search.stack(study.layers);
+        for (const Found& start : from) {
+            auto stack = search.bettered(start.stacks[std::size_t(s)], start.promising[std::size_t(s)]);
+            if (&start == &from.front() || stack.cost < best.cost) best = std::move(stack);
+        }
+        trial.found.stacks[std::size_t(s)] = stacks[std::size_t(s)].layers;
+        trial.found.promising[std::size_t(s)] = search.promising();
+    });
+    return stacks;
+}
 
 /// The sheet with the mean light of every place, without grain: at this size that would be noise.
 rendering::DifferenceFigures seenDifference(const Plan& plan) {
@@ -281,28 +303,23 @@ TrialSubject trialSubject(const Plan& plan, const cv::Mat& wanted, double longSi
 std::optional<Trial> tryOut(const TrialSubject& subject, const Study& study,
                             const std::vector<materials::Material>& media,
                             const std::vector<matching::PreparedStick>& tray, const materials::Paper& paper,
-                            const GroundProposal& ground, const common::Progress& progress, const std::vector<Found>& from) {
+                            const GroundProposal& ground, Care care, const common::Progress& progress,
+                            const std::vector<Found>& from) {
     Trial trial{subject.plan, {}, {}, {}};
     trial.plan.paper = paper;
     trial.plan.ground = ground;
     standOnGround(trial.plan);
     const matching::OptionBank bank(tray, materials::profileOf(paper.surface), study.school);
-    const std::vector<matching::Want> wants = wantsOf(trial.plan);
-    std::vector<matching::Stack> stacks(wants.size());
-    trial.found.stacks.resize(wants.size());
-    trial.found.promising.resize(wants.size());
-    common::forEachIndex(int(wants.size()), [&](int s) {
-        if (progress.cancelled()) return;
-        QuickSearch search(wants[std::size_t(s)], bank, weightsFor(study));
-        matching::Stack& best = stacks[std::size_t(s)];
-        if (from.empty()) best = search.stack(study.layers);
-        for (const Found& start : from) {
-            auto stack = search.bettered(start.stacks[std::size_t(s)], start.promising[std::size_t(s)]);
-            if (&start == &from.front() || stack.cost < best.cost) best = std::move(stack);
-        }
-        trial.found.stacks[std::size_t(s)] = stacks[std::size_t(s)].layers;
-        trial.found.promising[std::size_t(s)] = search.promising();
-    });
+    std::vector<matching::Stack> stacks;
+    if (care == Care::full) {
+        auto palette = matching::choosePalette(wantsOf(trial.plan), bank, dryLimit(trial.plan, study),
+                                               fullWidth(study), weightsFor(study), matching::usualStickPrice,
+                                               {{}, progress.stop});
+        if (!palette) return std::nullopt;
+        stacks = std::move(palette->stacks);
+    } else {
+        stacks = quickStacks(trial, bank, study, from, progress);
+    }
     if (progress.cancelled()) return std::nullopt;
     takeStacks(trial.plan, study, media, stacks);
     makePressureMaps(trial.plan, study, subject.wanted, 1.0);
@@ -340,16 +357,40 @@ int layersEnough(const Trial& trial, const TrialSubject& subject, const Study& s
     return int(order.size()) - least;
 }
 
+namespace {
+
+/// The pressure maps at another size, each stack's own so that none fades into its neighbour's.
+std::vector<cv::Mat> enlarged(const Plan& tried, const cv::Mat& stackMap) {
+    std::vector<cv::Mat> maps(tried.pressures.size());
+    for (cv::Mat& map : maps) map = cv::Mat::zeros(stackMap.size(), CV_8U);
+    for (int s = 0; s < int(tried.stacks.size()); ++s) {
+        const cv::Mat inside = tried.stackMap == s, place = stackMap == s;
+        cv::Mat weight;
+        inside.convertTo(weight, CV_32F, 1.0 / 255);
+        cv::resize(weight, weight, stackMap.size(), 0, 0, cv::INTER_LINEAR);
+        cv::max(weight, 1e-3, weight);
+        for (std::size_t k = 0; k < tried.stacks[std::size_t(s)].layers.size(); ++k) {
+            cv::Mat own = cv::Mat::zeros(inside.size(), CV_32F);
+            tried.pressures[k].convertTo(own, CV_32F);
+            own.setTo(0, inside == 0);
+            cv::resize(own, own, stackMap.size(), 0, 0, cv::INTER_LINEAR);
+            own /= weight;
+            own.convertTo(own, CV_8U);
+            own.copyTo(maps[k], place);
+        }
+    }
+    return maps;
+}
+
+}  // namespace
+
 cv::Mat sheetOf(const Plan& tried, const cv::Mat& stackMap, const cv::Mat& grain, Laid laid) {
     std::vector<rendering::LaidPart> parts;
     for (const PlannedStack& stack : tried.stacks)
         parts.push_back({stack.start, laid == Laid::all ? strokesOf(tried, stack) : std::vector<pigment::Stroke>{}});
-    std::vector<cv::Mat> pressures;
-    for (const cv::Mat& map : tried.pressures) {
-        pressures.emplace_back();
-        cv::resize(map, pressures.back(), stackMap.size(), 0, 0, cv::INTER_LINEAR);
-    }
-    return rendering::sheetPicture(stackMap, parts, pressures, grain, tried.light);
+    const bool isLarger = stackMap.size() != tried.stackMap.size();
+    return rendering::sheetPicture(stackMap, parts, isLarger ? enlarged(tried, stackMap) : tried.pressures, grain,
+                                   tried.light);
 }
 
 }  // namespace planning

@@ -48,12 +48,15 @@ struct Trial {
     Found found;
 };
 
+/// How the stacks are searched: by the screen alone for each area, however many sticks that takes, or as the plan does.
+enum class Care { quick, full };
+
 /// nullopt if cancelled. `tray` is `media`, prepared. With `from`, what was found on other papers is bettered here, and
-/// the best taken, instead of searching from the ground up: a fraction of the work.
+/// the best taken, instead of searching from the ground up: a fraction of the work (quick ones only).
 std::optional<Trial> tryOut(const TrialSubject& subject, const Study& study,
                             const std::vector<materials::Material>& media,
                             const std::vector<matching::PreparedStick>& tray, const materials::Paper& paper,
-                            const GroundProposal& ground, const common::Progress& progress,
+                            const GroundProposal& ground, Care care, const common::Progress& progress,
                             const std::vector<Found>& from = {});
 
 /// How few of a trial's layers are enough for the sheet to be no further off than `difference` (a mean picture

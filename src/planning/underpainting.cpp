@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <utility>
 
 #include "colour/difference.h"
 #include "colour/reflectance.h"
@@ -146,8 +147,9 @@ std::vector<Pressure> pressuresOn(const materials::Paper& paper, bool isWet) {
 class Chooser {
  public:
     Chooser(Ground strategy, const Plan& plan, const std::vector<materials::Material>& media,
-            const std::vector<matching::PreparedStick>& prepared)
-        : strategy_(strategy),
+            const std::vector<matching::PreparedStick>& prepared, int mostMedia)
+        : mostMedia_(std::size_t(std::max(0, mostMedia))),
+          strategy_(strategy),
           plan_(plan),
           media_(media),
           prepared_(prepared),
@@ -160,7 +162,7 @@ class Chooser {
     }
 
     GroundProposal proposal() {
-        if (strategy_ == Ground::none) return proposal_;
+        if (strategy_ == Ground::none || mostMedia_ == 0) return proposal_;
         if (strategy_ == Ground::ink) return inked();
         const bool isDry = strategy_ == Ground::charcoal || strategy_ == Ground::dryBase ||
                            strategy_ == Ground::brushedOut || plan_.paper.water == materials::Water::none;
@@ -224,7 +226,6 @@ class Chooser {
 
     /// Mixtures of the few media that reach the aims best, found one after the other.
     std::vector<Option> wetOptions() const {
-        constexpr std::size_t mostMedia = 4;
         constexpr double worthwhile = 0.2;  // CIEDE2000 over the picture
         std::vector<int> open, chosen;
         for (int i = 0; i < int(prepared_.size()); ++i) {
@@ -232,7 +233,7 @@ class Chooser {
             if (materials::isWet(kind) && kind != Kind::ink) open.push_back(i);
         }
         double miss = missOf({});
-        while (chosen.size() < mostMedia) {
+        while (chosen.size() < mostMedia_) {
             int best = -1;
             double least = miss - worthwhile;
             for (const int medium : open) {
@@ -286,10 +287,14 @@ class Chooser {
         for (std::size_t o = 0; o < options.size(); ++o)
             for (std::size_t s = 0; s < aims_.size(); ++s)
                 if (aims_[s]) distances[o][s] = distanceTo(s, options[o].colour);
+        std::vector<int> media;  // of dry sticks; mixtures keep to few already
         for (int count = 0; count < mostOptions; ++count) {
             int best = -1;
             double most = worthwhile;
             for (std::size_t o = 0; o < options.size(); ++o) {
+                const int medium = options[o].mixture.media.front();
+                const bool isNew = std::ranges::find(media, medium) == media.end();
+                if (options[o].finish != Finish::none && isNew && media.size() == mostMedia_) continue;
                 double gain = 0;
                 for (std::size_t s = 0; s < aims_.size(); ++s)
                     gain += plan_.stacks[s].share * std::max(0.0, least[s] - distances[o][s]);
@@ -298,6 +303,9 @@ class Chooser {
                 best = int(o);
             }
             if (best < 0) break;
+            if (const int medium = options[std::size_t(best)].mixture.media.front();
+                std::ranges::find(media, medium) == media.end())
+                media.push_back(medium);
             for (std::size_t s = 0; s < aims_.size(); ++s)
                 if (distances[std::size_t(best)][s] < least[s]) {
                     least[s] = distances[std::size_t(best)][s];
@@ -427,6 +435,7 @@ class Chooser {
         return proposal_;
     }
 
+    std::size_t mostMedia_;
     Ground strategy_;
     const Plan& plan_;
     const std::vector<materials::Material>& media_;
@@ -449,8 +458,8 @@ GroundProposal bareGround(const Reading& reading, const materials::Paper& paper)
 }
 
 GroundProposal groundBy(Ground strategy, const Plan& plan, const std::vector<materials::Material>& media,
-                        const std::vector<matching::PreparedStick>& prepared) {
-    return Chooser(strategy, plan, media, prepared).proposal();
+                        const std::vector<matching::PreparedStick>& prepared, int mostMedia) {
+    return Chooser(strategy, plan, media, prepared, mostMedia).proposal();
 }
 
 GroundProposal groundFor(const Study& study, Ground strategy, const Plan& plan,
@@ -463,14 +472,19 @@ GroundProposal groundFor(const Study& study, Ground strategy, const Plan& plan,
             const auto stack = std::size_t(plan.stackOfArea[std::size_t(area)]);
             for (const int other : plan.stacks[stack].areas) of[std::size_t(other)] = *choice.ground;
         }
-    GroundProposal ground = groundBy(strategy, plan, media, prepared);
-    if (std::ranges::all_of(of, [&](Ground own) { return own == strategy; })) return ground;
-    GroundProposal mixed = bareGround(*plan.reading, plan.paper);
+    constexpr int most = 4;
+    int parts = 0;  // ways that share what there is room for
+    for (int i = int(Ground::none); i < groundCount; ++i) parts += std::ranges::find(of, Ground(i)) != of.end();
+    const int mostMedia = std::min(most, study.stickLimit / 4) / std::max(1, parts > 1 ? parts - 1 : 1);
+    GroundProposal mixed = groundBy(strategy, plan, media, prepared, mostMedia);
+    if (std::ranges::all_of(of, [&](Ground own) { return own == strategy; })) return mixed;
+    const GroundProposal base = std::exchange(mixed, bareGround(*plan.reading, plan.paper));
     mixed.strategy = strategy;
     mixed.strategies = of;
     for (int i = int(Ground::none); i < groundCount; ++i) {
         if (std::ranges::find(of, Ground(i)) == of.end()) continue;
-        const GroundProposal part = Ground(i) == strategy ? ground : groundBy(Ground(i), plan, media, prepared);
+        const GroundProposal part =
+            Ground(i) == strategy ? base : groundBy(Ground(i), plan, media, prepared, mostMedia);
         for (GroundLayer layer : part.layers) {
             std::erase_if(layer.areas, [&](int area) { return of[std::size_t(area)] != Ground(i); });
             if (!layer.areas.empty()) mixed.layers.push_back(std::move(layer));

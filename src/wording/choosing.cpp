@@ -251,9 +251,16 @@ QString mixtureWords(const planning::GroundLayer& layer) {
     if (layer.mixture.size() == 1) return text(layer.mixture.front().medium.name);
     QStringList parts;
     for (const planning::MixPart& part : layer.mixture)
-        parts << (part.parts == 1 ? say("1 part %1") : say("%2 parts %1").arg(QStringLiteral("%1")).arg(part.parts))
-                     .arg(text(part.medium.name));
+        parts << (part.parts == 1 ? say("1 part %1").arg(text(part.medium.name))
+                                  : say("%1 parts %2").arg(QString::number(part.parts), text(part.medium.name)));
     return parts.join(QStringLiteral(", "));
+}
+
+QString strengthWords(const planning::GroundLayer& layer) {
+    if (layer.manner != pigment::Manner::wash || layer.mixture.empty())
+        return say("%1, %2").arg(mannerWord(layer.manner), pressureWord(layer.pressure));
+    if (layer.pressure <= pigment::Pressure::light) return say("a thin wash");
+    return layer.pressure <= pigment::Pressure::medium ? say("a wash") : say("a strong wash");
 }
 
 QString minuteRange(double least, double most) {

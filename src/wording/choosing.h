@@ -33,6 +33,8 @@ QString groundCautionSentence(const planning::GroundCaution& caution, const mate
 QString gainSentence(const planning::TriedGround& tried, const planning::TriedGround& bare);
 /// "2 parts ultramarine, 1 part burnt umber"; the name alone for one medium.
 QString mixtureWords(const planning::GroundLayer& layer);
+/// How it is laid: "a thin wash", "scumble, light pressure".
+QString strengthWords(const planning::GroundLayer& layer);
 /// "10 to 20 min".
 QString minuteRange(double least, double most);
 

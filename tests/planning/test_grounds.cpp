@@ -1,8 +1,12 @@
+#include <QRegularExpression>
 #include <QtTest>
+#include <set>
 
+#include "colour/difference.h"
 #include "hand_plan.h"
 #include "planned_study.h"
-#include "planning/paper_ranking.h"
+#include "matching/paint_mixes.h"
+#include "planning/compatibility.h"
 #include "planning/stage_picture.h"
 #include "planning/underpainting.h"
 
@@ -35,21 +39,32 @@ class HandGround {
         m.masstone = *colour::srgb8FromHex(hex);
         media_.push_back(m);
     }
-    /// "gouache-red wash 2 under 0; ...": medium, manner, pressure and areas of each layer.
-    QString laid(int most = 3) {
-        const GroundProposal ground =
-            localGround(hand_.plan, media_, matching::prepared(media_, hand_.plan.light), most);
+    GroundProposal proposal(Ground strategy, int most = 4) const {
+        return groundBy(strategy, hand_.plan, media_, matching::prepared(media_, hand_.plan.light), most);
+    }
+    /// "2 red + 1 blue wash 2 under 0; ...": mixture, manner, pressure and areas of each layer.
+    QString laid(Ground strategy = Ground::localWash, int most = 4) const { return told(proposal(strategy, most)); }
+    static QString told(const GroundProposal& ground) {
         QStringList all;
         for (const GroundLayer& layer : ground.layers) {
-            QStringList areas;
+            QStringList mixture, areas;
+            for (const MixPart& part : layer.mixture)
+                mixture << (layer.mixture.size() > 1 ? QString::number(part.parts) + " " : QString()) +
+                               QString::fromStdString(part.medium.id);
             for (const int area : layer.areas) areas << QString::number(area);
             all << QStringLiteral("%1 %2 %3 under %4")
-                       .arg(QString::fromStdString(layer.medium.id), QString::fromUtf8(nameOf(layer.manner).data()))
+                       .arg(mixture.join(" + "), QString::fromUtf8(nameOf(layer.manner).data()))
                        .arg(double(layer.pressure.value))
-                       .arg(areas.join(','));
+                       .arg(areas.join(','))
+                       .trimmed();
         }
         return all.join("; ");
     }
+    colour::Lab colourOf(const GroundProposal& ground, int area) const {
+        return pigment::labOf(ground.patches[std::size_t(area)], hand_.plan.light);
+    }
+    const std::vector<materials::Material>& media() const { return media_; }
+    HandPlan& hand() { return hand_; }
     PlannedStack& stack(int area) { return hand_.plan.stacks[std::size_t(area)]; }
 
  private:
@@ -59,91 +74,205 @@ class HandGround {
 
 }  // namespace
 
-/// How a ground and a paper are chosen, rule by rule.
+/// What each way to begin lays, rule by rule.
 class TestGrounds : public QObject {
     Q_OBJECT
 
  private Q_SLOTS:
-    /// Common practice, no source: a wash near the area's own colour, a little darker; transparent paint on light paper
-    /// only; none where the paper takes no water, there a dry layer rubbed in, and never a black one.
+    /// Common practice, no source: a wash near the area's own colour, a little darker.
     void eachAreaGetsAWashNearItsColour() {
         HandGround ground;
-        QCOMPARE(ground.laid(), QString());  // nothing to lay
+        QCOMPARE(ground.proposal(Ground::localWash).obstacle, GroundObstacle::noWetMedia);
         ground.wants(0, {52, 40, 30});
         ground.add(Kind::gouache, "#9a4a30", "red");
         ground.add(Kind::gouache, "#30507a", "blue");
-        QCOMPARE(ground.laid(), QStringLiteral("red wash 2 under 0"));
+        QVERIFY(ground.laid().startsWith("red wash"));
+        QCOMPARE(ground.proposal(Ground::localWash).layers.size(), std::size_t(1));
         ground.wants(1, {40, 0, -28});
-        QCOMPARE(ground.laid(), QStringLiteral("red wash 2 under 0; blue wash 2 under 1"));
-        QCOMPARE(ground.laid(1).count("wash"), 1);
-        QCOMPARE(ground.laid(0), QString());
+        const GroundProposal both = ground.proposal(Ground::localWash);
+        QCOMPARE(both.layers.size(), std::size_t(2));
+        QVERIFY(ground.colourOf(both, 0).a > 15 && ground.colourOf(both, 1).b < -10);
+        QVERIFY(both.layers[0].reason.figure > 5);
+        QCOMPARE(ground.proposal(Ground::localWash, 1).layers.size(), std::size_t(1));
+        QCOMPARE(ground.laid(Ground::localWash, 0), QString());
         // One of two that are alike serves both.
         ground.wants(1, {52, 40, 30});
-        QCOMPARE(ground.laid(), QStringLiteral("red wash 2 under 0,1"));
-        // The first of the list counts like the last.
-        HandGround turned;
-        turned.add(Kind::gouache, "#30507a", "blue");
-        turned.wants(0, {40, 0, -28});
-        QCOMPARE(turned.laid(), QStringLiteral("blue wash 2 under 0"));
+        QVERIFY(ground.laid().endsWith("under 0,1"));
         // Too small an area is not worth mixing for.
-        turned.wants(0, {40, 0, -28}, 0.008);
-        QCOMPARE(turned.laid(), QString());
+        HandGround small;
+        small.add(Kind::gouache, "#30507a", "blue");
+        small.wants(0, {40, 0, -28});
+        QVERIFY(!small.laid().isEmpty());
+        small.wants(0, {40, 0, -28}, 0.008);
+        QCOMPARE(small.laid(), QString());
     }
 
+    /// A colour that lies between two paints is mixed of them, in parts.
+    void whatLiesBetweenIsMixed() {
+        HandGround ground;
+        ground.add(Kind::gouache, "#b9822e", "yellow");
+        ground.add(Kind::gouache, "#30507a", "blue");
+        ground.add(Kind::watercolour, "#1e6b56", "green");
+        // A step lighter than a mixture of the two, so that this is what is aimed at.
+        const matching::PaintMix mix{{0, 1}, {2, 1}};
+        const auto tray = matching::prepared(ground.media(), colour::Light::daylight65);
+        const pigment::Pigment paint = matching::pigmentOf(mix, tray);
+        pigment::Patch patch = pigment::barePatch(ground.hand().plan.paper);
+        pigment::lay(patch, {&paint, Manner::wash, pigment::Pressure::medium});
+        const colour::Lab seen = pigment::labOf(patch, colour::Light::daylight65);
+        ground.wants(0, {seen.L + 8, seen.a / 0.9, seen.b / 0.9}, 1);
+        const GroundProposal found = ground.proposal(Ground::localWash);
+        QCOMPARE(HandGround::told(found), QStringLiteral("2 yellow + 1 blue wash 2 under 0"));
+        QVERIFY(colour::differenceCie2000(ground.colourOf(found, 0), seen) < 0.1);
+    }
+
+    /// Common practice: the complement lies opposite on the hue circle at the same value; cool goes under what is dark;
+    /// warm under everything; values are put down in one colour, in several strengths.
+    void everyWayHasItsAim() {
+        HandGround ground(Water::full, 225);
+        for (const auto& [hex, id] : {std::pair("#9a4a30", "red"), std::pair("#30507a", "blue"),
+                                      std::pair("#1e6b56", "green"), std::pair("#332344", "violet"),
+                                      std::pair("#d8963c", "orange"), std::pair("#6b737c", "grey")})
+            ground.add(Kind::gouache, hex, id);
+        ground.wants(0, {45, 35, 25});
+        ground.wants(1, {78, 0, 0});
+        const auto opposite = ground.proposal(Ground::complement);
+        const double turn = colour::hueDistance(colour::hue(ground.colourOf(opposite, 0)), colour::hue({45, 35, 25}));
+        QVERIFY2(turn > 120, qPrintable(QString::number(turn)));
+        QVERIFY(std::fabs(ground.colourOf(opposite, 0).L - 45) < 12);
+
+        ground.wants(0, {25, 5, 10});
+        const auto cool = ground.proposal(Ground::coolShadows);
+        QVERIFY(ground.colourOf(cool, 0).b < -5);
+        for (const GroundLayer& layer : cool.layers) QCOMPARE(layer.areas, std::vector<int>{0});
+
+        const auto warm = ground.proposal(Ground::warm);
+        QCOMPARE(warm.layers.size(), std::size_t(1));
+        QCOMPARE(warm.layers[0].areas, (std::vector<int>{0, 1}));
+        const double hue = colour::hue(ground.colourOf(warm, 0));
+        QVERIFY2(hue > 30 && hue < 90, qPrintable(QString::number(hue)));
+
+        ground.wants(1, {55, 0, 0});
+        const auto values = ground.proposal(Ground::values);
+        QVERIFY(values.layers.size() == 2 && values.layers[0].mixture == values.layers[1].mixture);
+        QVERIFY(ground.colourOf(values, 0).L < ground.colourOf(values, 1).L - 8);
+        QVERIFY(colour::chroma(ground.colourOf(values, 0)) < 15);
+    }
+
+    /// Transparent paint on a coloured sheet does not show, and the film finds that by itself.
     void transparentPaintWantsLightPaper() {
         for (const bool isLight : {true, false}) {
-            HandGround ground(Water::full, isLight ? 235 : 128);
+            HandGround ground(Water::full, isLight ? 235 : 70);
             ground.wants(0, {52, 40, 30});
-            ground.add(Kind::watercolour, "#9a4a30", "red");
+            ground.add(Kind::watercolour, "#c26a50", "red");
             QCOMPARE(!ground.laid().isEmpty(), isLight);
         }
+        // On a sheet that bears little water no wash is strong.
+        HandGround thin(Water::thin, 235);
+        thin.wants(0, {20, 0, 0}, 1);
+        thin.add(Kind::watercolour, "#202020", "black");
+        QCOMPARE(thin.laid(), QStringLiteral("black wash 2 under 0"));
     }
 
-    void dryPaperIsRubbedIn() {
+    void dryGroundsAreRubbedInOrBrushedOut() {
         HandGround ground(Water::none);
         ground.wants(0, {52, 40, 30});
         ground.add(Kind::gouache, "#9a4a30", "paint");
         ground.add(Kind::pencil, "#9a4a30", "point");
-        QCOMPARE(ground.laid(), QString());
+        QCOMPARE(ground.proposal(Ground::localWash).obstacle, GroundObstacle::paperTakesNoWater);
+        QCOMPARE(ground.proposal(Ground::dryBase).obstacle, GroundObstacle::noStick);
         ground.add(Kind::soft, "#9a4a30", "soft");
-        QCOMPARE(ground.laid(), QStringLiteral("soft scumble 2 under 0; soft blend 2 under 0"));
-        HandGround hard(Water::none);
-        hard.wants(0, {52, 40, 30});
-        hard.add(Kind::hard, "#9a4a30", "hard");
-        QCOMPARE(hard.laid(), QStringLiteral("hard scumble 2 under 0; hard blend 2 under 0"));
+        QVERIFY(ground.laid(Ground::dryBase).contains(QRegularExpression("^soft scumble [123] under 0; blend 2 under 0$")));
+        QVERIFY(ground.laid(Ground::warm).contains("blend"));  // what is wet elsewhere is dry here
+        QVERIFY(ground.laid(Ground::brushedOut).contains(QRegularExpression("^soft scumble [123] under 0; wash 2 under 0$")));
+        ground.hand().plan.paper.surface = materials::Surface::velour;
+        QCOMPARE(ground.proposal(Ground::brushedOut).obstacle, GroundObstacle::paperTakesNoAlcohol);
         HandGround black(Water::none, 200);
         black.wants(0, {10, 0, 0});
         black.add(Kind::soft, "#1a1a1a", "black");
-        QCOMPARE(black.laid(), QString());
-        // Where the paper takes water, sticks are no ground.
-        HandGround wet;
-        wet.wants(0, {52, 40, 30});
-        wet.add(Kind::soft, "#9a4a30", "soft");
-        QCOMPARE(wet.laid(), QString());
+        QCOMPARE(black.proposal(Ground::dryBase).obstacle, GroundObstacle::noStick);
+        QCOMPARE(black.proposal(Ground::charcoal).obstacle, GroundObstacle::noCharcoal);
+        black.wants(1, {75, 0, 0});
+        black.add(Kind::charcoal, "#262424", "charcoal");
+        QVERIFY(black.laid(Ground::charcoal).contains("charcoal scumble"));
     }
 
     /// Ink goes under what is nearly all darker than soft pastel gets, the darkest ink there is.
     void inkGoesUnderTheDeepestDarks() {
         HandGround ground;
         ground.wants(0, {12, 0, 0});
-        for (const auto& [hex, id] : {std::pair("#101010", "black ink"), std::pair("#303040", "blue ink")})
+        QCOMPARE(ground.proposal(Ground::ink).obstacle, GroundObstacle::noInk);
+        for (const auto& [hex, id] : {std::pair("#303040", "blue ink"), std::pair("#101010", "black ink")})
             ground.add(Kind::ink, hex, id);
-        QCOMPARE(ground.laid(), QStringLiteral("black ink wash 3 under 0"));
+        QCOMPARE(ground.laid(Ground::ink), QStringLiteral("black ink wash 3 under 0"));
         ground.stack(0).samples = {{{12, 0, 0}, 0.61}, {{60, 0, 0}, 0.39}};
-        QCOMPARE(ground.laid(), QStringLiteral("black ink wash 3 under 0"));
+        QCOMPARE(ground.laid(Ground::ink), QStringLiteral("black ink wash 3 under 0"));
         ground.stack(0).samples = {{{12, 0, 0}, 0.6}, {{60, 0, 0}, 0.4}};
-        QCOMPARE(ground.laid(), QString());
+        QCOMPARE(ground.proposal(Ground::ink).obstacle, GroundObstacle::noDeepDarks);
         ground.wants(0, {16, 0, 0});
-        QCOMPARE(ground.laid(), QString());
-        HandGround dry(Water::none);
-        dry.wants(0, {12, 0, 0});
-        dry.add(Kind::ink, "#101010", "black ink");
-        QCOMPARE(dry.laid(), QString());
+        QCOMPARE(ground.proposal(Ground::ink).obstacle, GroundObstacle::noDeepDarks);
+        ground.wants(0, {12, 0, 0});
+        ground.hand().plan.paper.water = Water::none;
+        QCOMPARE(ground.proposal(Ground::ink).obstacle, GroundObstacle::paperTakesNoWater);
+    }
+
+    void areasMayTakeDifferentWays() {
+        HandGround ground;
+        ground.wants(0, {12, 0, 0});
+        ground.wants(1, {52, 40, 30});
+        ground.add(Kind::ink, "#101010", "ink");
+        ground.add(Kind::gouache, "#9a4a30", "red");
+        Study study;
+        study.areaChoices = {{0.25, 0.5, "", {}, false, {}, {}, {}, Ground::ink}};
+        const auto prepared = matching::prepared(ground.media(), colour::Light::daylight65);
+        const auto mixed = groundFor(study, Ground::localWash, ground.hand().plan, ground.media(), prepared);
+        QCOMPARE(mixed.strategies, (std::vector{Ground::ink, Ground::localWash}));
+        const QString told = HandGround::told(mixed);
+        QVERIFY2(told.contains("ink wash 3 under 0") && told.contains(QRegularExpression("red wash [123] under 1")),
+                 qPrintable(told));
+        QVERIFY(ground.colourOf(mixed, 0).L < 20 && ground.colourOf(mixed, 1).a > 15);
+        study.areaChoices[0].ground = Ground::none;
+        const auto bare = groundFor(study, Ground::localWash, ground.hand().plan, ground.media(), prepared);
+        QCOMPARE(bare.layers.size(), std::size_t(1));
+        QVERIFY(std::fabs(ground.colourOf(bare, 0).L - pigment::labOf(pigment::barePatch(ground.hand().plan.paper),
+                                                                      colour::Light::daylight65).L) < 1e-4);
+    }
+
+    /// Common practice, no source, where a figure is not the film's own.
+    void whatDoesNotGoTogetherIsTold() {
+        HandGround ground(Water::full, 70);
+        ground.add(Kind::watercolour, "#c26a50", "watercolour");
+        ground.add(Kind::acrylic, "#9a4a30", "acrylic");
+        const auto kinds = [&](int medium, pigment::Pressure pressure, Drying help = Drying::air) {
+            GroundProposal proposal = ground.proposal(Ground::none);
+            GroundLayer layer;
+            if (medium >= 0) layer.mixture = {{ground.media()[std::size_t(medium)], 1}};
+            layer.pressure = pressure;
+            layer.areas = {0};
+            proposal.layers = {layer};
+            std::set<GroundCautionKind> all;
+            for (const GroundCaution& caution : cautionsOf(proposal, ground.hand().plan.paper, help))
+                all.insert(caution.kind);
+            return all;
+        };
+        using Kinds = std::set<GroundCautionKind>;
+        using pigment::Pressure;
+        QCOMPARE(kinds(0, Pressure::medium), Kinds{GroundCautionKind::hardlyShows});
+        QCOMPARE(kinds(1, Pressure::medium), Kinds{});
+        ground.hand().plan.paper.surface = materials::Surface::cartridge;
+        ground.hand().plan.paper.water = Water::thin;
+        QCOMPARE(kinds(1, Pressure::heavy), (Kinds{GroundCautionKind::fillsGrain, GroundCautionKind::waterCockles}));
+        ground.hand().plan.paper.water = Water::none;
+        QVERIFY(kinds(0, Pressure::medium).contains(GroundCautionKind::matsPile));
+        QCOMPARE(kinds(-1, Pressure::medium), Kinds{});
+        QCOMPARE(kinds(-1, Pressure::medium, Drying::heatGun),
+                 (Kinds{GroundCautionKind::alcoholAndHeat, GroundCautionKind::keepHeatMoving}));
     }
 
     void wetComesBeforeDryAndIsWaitedFor() {
         Study study = smallStudy();
         study.paper = "p-grey";
+        study.ground = Ground::localWash;
         const Plan plan = planOf(study);
         int lastWet = 0;
         double waits = 0;
@@ -160,16 +289,12 @@ class TestGrounds : public QObject {
         for (const Step& step : planOf(study).steps) QVERIFY(step.stage != Stage::underpainting);
     }
 
-    void aPaperThatTakesNoWaterGetsADryGround() {
-        Study study = smallStudy();
-        study.paper = "p-dry";
-        const Plan plan = planOf(study);
-        for (const materials::Material& stick : plan.sticks) QVERIFY(!materials::isWet(stick.kind));
-    }
-
     /// Common practice: gouache dries lighter than it looks wet, and the step says so.
     void washesSayHowTheyDry() {
-        const Plan plan = planOf(smallStudy());
+        Study study = smallStudy();
+        study.paper = "p-grey";
+        study.ground = Ground::localWash;
+        const Plan plan = planOf(study);
         int washes = 0;
         for (const Step& step : plan.steps) {
             const bool gouache =
@@ -180,68 +305,6 @@ class TestGrounds : public QObject {
                 QCOMPARE(stepsLighterWhenDry(plan, step), 0.0);
         }
         QVERIFY(washes > 0);
-    }
-
-    /// What a paper is ranked by, each reason with the figure at which it begins.
-    void papersSayWhyTheyRank() {
-        const auto reasons = [](std::uint8_t tone, std::vector<double> masses, const colour::Lab& wanted, Water water,
-                                materials::Surface surface, int layers = 4) {
-            HandPlan hand(2);
-            auto reading = std::make_shared<Reading>(*hand.plan.reading);
-            reading->masses.values = std::move(masses);
-            reading->masses.shares.assign(reading->masses.values.size(), 1.0 / double(reading->masses.values.size()));
-            hand.plan.reading = reading;
-            for (PlannedStack& stack : hand.plan.stacks) stack.samples = {{wanted, 1.0}};
-            const materials::Paper paper{"p", "Mill", "grey", surface, {tone, tone, tone}, water};
-            materials::Material stick;
-            stick.kind = Kind::soft;
-            stick.masstone = {90, 90, 90};
-            const auto ranked = rankedPapers(hand.plan, {paper}, matching::prepared({stick}, hand.plan.light), layers);
-            return ranked.front();
-        };
-        const auto tells = [](const RankedPaper& paper, ReasonKind kind) {
-            return std::ranges::find(paper.reasons, kind, &Reason::kind) != paper.reasons.end();
-        };
-        using materials::Surface;
-        const auto middle = reasons(128, {2, 8}, {50, 0, 0}, Water::full, Surface::sanded400);
-        QVERIFY(tells(middle, ReasonKind::showsBothEnds) && tells(middle, ReasonKind::takesWater));
-        QVERIFY(tells(middle, ReasonKind::holdsLayers) && tells(middle, ReasonKind::nearSubject));
-        // Within a step of the lightest or the darkest mass, that end does not show.
-        const auto hidesLights = reasons(128, {2, 6}, {50, 0, 0}, Water::full, Surface::sanded400);
-        QVERIFY(tells(hidesLights, ReasonKind::hidesLights) && !tells(hidesLights, ReasonKind::showsBothEnds));
-        const auto hidesDarks = reasons(128, {4.5, 9}, {50, 0, 0}, Water::none, Surface::sanded400);
-        QVERIFY(tells(hidesDarks, ReasonKind::hidesDarks) && tells(hidesDarks, ReasonKind::noWater));
-        QVERIFY(hidesDarks.score < middle.score && hidesLights.score < middle.score);
-        // Value 5.2: a little more than a step away shows.
-        for (const std::vector<double>& ends : {std::vector{4.0, 9.0}, std::vector{2.0, 6.4}})
-            QVERIFY(tells(reasons(128, ends, {50, 0, 0}, Water::full, Surface::sanded400), ReasonKind::showsBothEnds));
-        // Far from all that is wanted it is no neighbour.
-        QVERIFY(!tells(reasons(128, {2, 8}, {10, 0, 0}, Water::full, Surface::sanded400), ReasonKind::nearSubject));
-        // A smooth sheet holds few layers; whether that is few depends on how many are wanted.
-        const auto few = reasons(128, {2, 8}, {50, 0, 0}, Water::full, Surface::cartridge);
-        QVERIFY(tells(few, ReasonKind::fewLayers) && few.score < middle.score);
-        QVERIFY(tells(reasons(128, {2, 8}, {50, 0, 0}, Water::full, Surface::cartridge, 2), ReasonKind::holdsLayers));
-        // Much of the subject in the paper's opposite: its specks make that sparkle.
-        const auto ochre = [&](double share, const colour::Lab& wanted) {
-            HandPlan hand(2);
-            for (PlannedStack& stack : hand.plan.stacks) stack.samples = {{wanted, share}, {{90, 0, 0}, 1 - share}};
-            const materials::Paper paper{"p", "Mill", "ochre", Surface::sanded400, {190, 150, 90}, Water::full};
-            materials::Material stick;
-            stick.kind = Kind::soft;
-            stick.masstone = {90, 90, 90};
-            const auto prepared = matching::prepared({stick}, hand.plan.light);
-            return rankedPapers(hand.plan, {paper}, prepared, 4).front();
-        };
-        const colour::Lab blue{45, 0, -30};
-        QVERIFY(tells(ochre(0.25, blue), ReasonKind::complementSparkles));
-        QVERIFY(!tells(ochre(0.19, blue), ReasonKind::complementSparkles));
-        QVERIFY(!tells(ochre(0.25, {45, 0, -14}), ReasonKind::complementSparkles));  // too grey to be seen as one
-        QVERIFY(!tells(ochre(0.25, {45, 25, -20}), ReasonKind::complementSparkles));
-        QVERIFY(std::fabs(ochre(0.25, blue).score - ochre(0.15, blue).score - 0.14 * 0.10) < 0.02);
-        // Three steps to each end are as good as more.
-        const double three = reasons(128, {2.1, 8.3}, {50, 0, 0}, Water::full, Surface::sanded400).score;
-        QVERIFY(std::fabs(reasons(128, {1, 9.5}, {50, 0, 0}, Water::full, Surface::sanded400).score - three) < 1e-9);
-        QVERIFY(reasons(128, {2.6, 8.3}, {50, 0, 0}, Water::full, Surface::sanded400).score < three - 0.01);
     }
 };
 

@@ -172,7 +172,11 @@ class TestOrder : public QObject {
         QCOMPARE(steps[2].stage, Stage::underpainting);
         QCOMPARE(steps[1].stick, one);
         QCOMPARE(steps[1].waitMinutes, 0.0);
-        QCOMPARE(steps[2].waitMinutes, dryingMinutes(Kind::watercolour));
+        const auto drying = [&](int layer, Drying help = Drying::air) {
+            return dryingTime(hand.plan.ground.layers[std::size_t(layer)], hand.plan.paper, help);
+        };
+        // The minute in which it is laid counts for the first, not for the last.
+        QCOMPARE(steps[2].waitMinutes, std::ceil(drying(1).middle()));
         QVERIFY(tells(steps[2], ReasonKind::wetBeforeDry) && tells(steps[2], ReasonKind::groundNearColour));
         QVERIFY(tells(*hand.stepOf(0, 0), ReasonKind::groundFirst));
         // On bare paper nothing is said of a ground.
@@ -180,8 +184,21 @@ class TestOrder : public QObject {
         bare.layer(0, bare.stick(40));
         bare.order();
         QVERIFY(!tells(*bare.stepOf(0, 0), ReasonKind::groundFirst));
-        QCOMPARE(dryingMinutes(Kind::soft), 0.0);
-        QVERIFY(dryingMinutes(Kind::watercolour) > dryingMinutes(Kind::ink));
+        // Common practice, no source: gouache dries sooner than watercolour, with help sooner still; a strong wash
+        // takes longer than a thin one.
+        QVERIFY(drying(0).most < drying(1).most && drying(0).least > 0);
+        QVERIFY(drying(0, Drying::hairDryer).most < drying(0).most);
+        QVERIFY(drying(0, Drying::heatGun).most < drying(0, Drying::hairDryer).most);
+        GroundLayer& layer = hand.plan.ground.layers[0];
+        const double asIs = drying(0).most;
+        layer.pressure = pigment::Pressure::heavy;
+        QVERIFY(drying(0).most > asIs);
+        // Alcohol is soon gone and never helped by heat; what is rubbed in does not dry at all.
+        layer.mixture.clear();
+        QVERIFY(drying(0).most < asIs);
+        QCOMPARE(drying(0, Drying::heatGun).most, drying(0).most);
+        layer.manner = Manner::blend;
+        QCOMPARE(drying(0).most, 0.0);
     }
 
     /// The drawing is made with a point of little chroma that shows on the paper without standing out.
@@ -357,16 +374,15 @@ class TestOrder : public QObject {
                  std::string("grey 90 (s0, cadmium, cobalt)"));
         hand.stick(90, Kind::gouache);
         QCOMPARE(noteOf(notes(), NoteTopic::heatAndWater)->kind, NoteKind::safety);
+        // The first strokes of the darkest and the lightest stand off a middle grey, not off paper like themselves.
+        hand.stick(10);
+        hand.stick(245);
+        for (PlannedStack& stack : hand.plan.stacks) stack.samples = {{{5, 0, 0}, 0.5}, {{96, 0, 0}, 0.5}};
         QVERIFY(!noteOf(notes(), NoteTopic::paperHidesEnds));
-        hand.plan.papers = {{hand.plan.paper, 1, 0, {{ReasonKind::hidesLights, 0.5}}}};
-        QCOMPARE(noteOf(notes(), NoteTopic::paperHidesEnds)->figure, 0.5);
-        hand.plan.papers[0].reasons = {{ReasonKind::hidesDarks, 0.25}, {ReasonKind::fitsSticks, 3}};
-        QCOMPARE(noteOf(notes(), NoteTopic::paperHidesEnds)->figure, 0.25);
-        hand.plan.papers[0].reasons = {{ReasonKind::showsBothEnds, 3, 4}};
-        QVERIFY(!noteOf(notes(), NoteTopic::paperHidesEnds));
-        hand.plan.papers[0].reasons = {{ReasonKind::hidesLights, 0.5}};
-        hand.plan.papers[0].paper.id = "another";
-        QVERIFY(!noteOf(notes(), NoteTopic::paperHidesEnds));
+        for (const std::uint8_t tone : {20, 240}) {
+            hand.plan.paper.tone = {tone, tone, tone};
+            QVERIFY(noteOf(notes(), NoteTopic::paperHidesEnds)->figure < 1);
+        }
     }
 
     /// Half a step more contrast elsewhere than at what the picture is about is no fault yet.

@@ -23,19 +23,38 @@ Worked told(const Plan& plan) {
         for (const int n : all) words << QString::number(n);
         return words.join(',');
     };
-    for (const RankedPaper& ranked : plan.papers) {
-        worked.line("paper " + QString::fromStdString(ranked.paper.id)).figure(ranked.score);
-        worked.figure(ranked.meanDifference);
-        reasons(ranked.reasons);
-    }
-    for (const GroundProposal& ground : plan.grounds)
-        for (const GroundLayer& layer : ground.layers) {
-            worked.line("ground " + QString::fromStdString(layer.medium.id) + " under " + numbers(layer.areas));
-            worked.figure(layer.pressure.value);
-            reasons({layer.reason});
-            for (const int area : layer.areas)
-                worked.line("  on it").figures(pigment::labOf(ground.patches[std::size_t(area)], plan.light));
+    const auto outcome = [&](const Score& score, const Outcome& it) {
+        worked.figure(score.points).figure(it.picture.mean).figure(it.picture.p95);
+        worked.figures(std::array{double(it.layers), it.minutes, it.toothUsed, it.toothMost, it.sparkle, it.chroma});
+    };
+    if (plan.papers)
+        for (const RankedPaper& ranked : *plan.papers) {
+            worked.line("paper " + QString::fromStdString(ranked.paper.id));
+            outcome(ranked.score, ranked.outcome);
+            for (const PaperReason& reason : ranked.reasons)
+                worked.line("  because " + QString::fromUtf8(nameOf(reason.kind).data()))
+                    .figure(reason.figure)
+                    .figure(reason.second);
         }
+    if (plan.grounds)
+        for (const TriedGround& tried : *plan.grounds) {
+            worked.line("ground " + QString::fromUtf8(nameOf(tried.proposal.strategy).data()));
+            if (tried.proposal.obstacle)
+                worked.figure(double(*tried.proposal.obstacle));
+            else
+                outcome(tried.score, tried.outcome);
+            worked.figure(tried.layersEnough).figure(tried.gains);
+        }
+    for (const GroundLayer& layer : plan.ground.layers) {
+        QStringList mixture;
+        for (const MixPart& part : layer.mixture)
+            mixture << QString::number(part.parts) + " " + QString::fromStdString(part.medium.id);
+        worked.line("laid " + mixture.join(" + ") + " under " + numbers(layer.areas));
+        worked.figure(layer.pressure.value);
+        reasons({layer.reason});
+        for (const int area : layer.areas)
+            worked.line("  on it").figures(pigment::labOf(plan.ground.patches[std::size_t(area)], plan.light));
+    }
     for (const PlannedStack& stack : plan.stacks) {
         worked.line("stack of " + numbers(stack.areas)).figure(stack.share).figure(stack.pictureDifference);
         worked.figure(double(stack.samples.size())).figure(double(stack.tones.size()));

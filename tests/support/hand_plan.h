@@ -4,6 +4,7 @@
 
 #include "planning/order.h"
 #include "planning/planner.h"
+#include "planning/underpainting.h"
 
 /// A plan built by hand, to try rules on one by one: areas in a row from left to right, each a tenth of a small
 /// picture, every one with a stack of its own.
@@ -38,7 +39,7 @@ class HandPlan {
         plan.areaNames.assign(std::size_t(areas), "");
         const pigment::Patch bare = pigment::barePatch(plan.paper);
         for (planning::PlannedStack& stack : plan.stacks) stack.start = bare;
-        plan.grounds = {{planning::GroundStrategy::none, {}, std::vector<pigment::Patch>(std::size_t(areas), bare)}};
+        plan.ground = planning::bareGround(*plan.reading, plan.paper);
     }
 
     /// A stick of this grey; gives its index.
@@ -72,16 +73,12 @@ class HandPlan {
 
     /// A wash under these areas.
     void wash(int stick, std::vector<int> areas) {
-        if (plan.grounds.size() == 1) {
-            plan.grounds.push_back(plan.grounds.front());
-            plan.grounds.back().strategy = planning::GroundStrategy::localWash;
-            plan.ground = 1;
-        }
-        plan.grounds.back().layers.push_back({plan.sticks[std::size_t(stick)],
-                                              pigment::Manner::wash,
-                                              pigment::Pressure::medium,
-                                              std::move(areas),
-                                              {planning::ReasonKind::groundNearColour, 3}});
+        plan.ground.strategy = planning::Ground::localWash;
+        plan.ground.layers.push_back({{{plan.sticks[std::size_t(stick)], 1}},
+                                      pigment::Manner::wash,
+                                      pigment::Pressure::medium,
+                                      std::move(areas),
+                                      {planning::ReasonKind::groundNearColour, 3}});
     }
 
     std::vector<planning::Step>& order(planning::School school = planning::School::darkFirst) {

@@ -216,9 +216,7 @@ MarginText LayersStation::stackMargin() const {
             text.strokes.push_back({layer.mixture.empty() ? materials::Kind::soft
                                                           : layer.mixture.front().medium.kind,
                                     planning::coloursOf(*plan, layer).dry, wording::mixtureWords(layer),
-                                    tr("%1, %2: %3")
-                                        .arg(wording::mannerWord(layer.manner), wording::pressureWord(layer.pressure),
-                                             wording::reasonPhrase(layer.reason)),
+                                    tr("%1: %2").arg(wording::strengthWords(layer), wording::reasonPhrase(layer.reason)),
                                     layer.manner, layer.pressure, !layer.mixture.empty()});
     for (const planning::Layer& layer : stack.layers) {
         const materials::Material& stick = plan->sticks[std::size_t(layer.stick)];

@@ -171,7 +171,7 @@ class PaperStation::Offcuts : public QWidget {
 };
 
 PaperStation::PaperStation(Desk& desk)
-    : Station(desk, tr("The offcuts"), tr("the subject's dark, medium and light in pencil, soft stick and pan on each")) {
+    : Station(desk, tr("The offcuts"), tr("the best for your goal first")) {
     asSeen_ = new QCheckBox(tr("As it looks there"));
     asSeen_->setToolTip(tr("Beside its neighbours a colour looks lighter or darker than it measures."));
     choices_->addWidget(asSeen_);
@@ -282,6 +282,7 @@ MarginText PaperStation::margin() const {
         text.paragraphs << tr("A quick plan on it, in at most three layers, ends %1 (%2).")
                                .arg(wording::nearnessWords(entry->outcome.picture.mean),
                                     wording::differenceFigure(entry->outcome.picture.mean));
+        text.paragraphs << tr("On each piece lie the subject's dark, medium and light, in pencil, soft stick and pan.");
         for (const planning::PaperReason& reason : entry->reasons)
             text.why << wording::paperReasonSentence(reason, *plan);
     } else {

@@ -358,9 +358,9 @@ void UnderpaintingStation::addLayers(MarginText& text, const planning::GroundPro
         StrokeLine line{lays ? layer.mixture.front().medium.kind : materials::Kind::soft,
                         colours.dry,
                         wording::mixtureWords(layer),
-                        tr("%1, %2, under %3: %4")
-                            .arg(wording::mannerWord(layer.manner), wording::pressureWord(layer.pressure),
-                                 wording::areasNamed(*plan, layer.areas), wording::reasonPhrase(layer.reason)),
+                        tr("%1, under %2: %3")
+                            .arg(wording::strengthWords(layer), wording::areasNamed(*plan, layer.areas),
+                                 wording::reasonPhrase(layer.reason)),
                         layer.manner,
                         layer.pressure,
                         lays,
