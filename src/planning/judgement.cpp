@@ -11,23 +11,23 @@ constexpr std::array<std::string_view, criterionCount> criteria{"colour", "work"
 
 /// Points of 100 by goal, in the order of the criteria.
 constexpr std::array<std::array<double, criterionCount>, 4> weights{{
-    {75, 10, 5, 10, 0, 0},   // truest colour
-    {45, 35, 10, 10, 0, 0},  // least work
-    {50, 5, 5, 5, 35, 0},    // most sparkle
-    {50, 5, 5, 5, 0, 35},    // most vivid
+    {60, 20, 5, 15, 0, 0},   // truest colour
+    {30, 45, 10, 15, 0, 0},  // least work
+    {40, 10, 5, 10, 35, 0},  // most sparkle
+    {40, 10, 5, 10, 0, 35},  // most vivid
 }};
 
 std::array<double, criterionCount> worthOf(const Outcome& outcome, double ends) {
     constexpr double tellingDifference = 3.0;  // CIEDE2000 in which a worth falls to 1/e
-    constexpr double longWork = 60.0;          // minutes a square decimetre, likewise
+    constexpr double tellingFirst = 8.0;       // the same of the first layer
     constexpr double easyTooth = 0.6;          // from here on the tooth begins to fail
     constexpr double fullSparkle = 12.0;       // CIEDE2000 between what shows of the ground and what lies on it
     return {std::exp(-outcome.picture.mean / tellingDifference),
-            std::exp(-outcome.minutesPerSquareDecimetre / longWork),
+            std::exp(-outcome.firstLayer / tellingFirst),
             std::clamp((1 - outcome.toothMost) / (1 - easyTooth), 0.0, 1.0),
             ends,
             std::min(1.0, outcome.sparkle / fullSparkle),
-            std::clamp(outcome.chroma, 0.0, 1.0)};
+            std::clamp((outcome.chroma + outcome.firstChroma) / 2, 0.0, 1.0)};
 }
 
 }  // namespace

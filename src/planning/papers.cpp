@@ -141,11 +141,10 @@ std::vector<materials::Paper> darkMiddleLight(std::vector<materials::Paper> pape
     return chosen;
 }
 
-/// The lower one of two in the middle.
-double middleOf(std::vector<double> values) {
-    const auto middle = values.begin() + std::ptrdiff_t((values.size() - 1) / 2);
-    std::ranges::nth_element(values, middle);
-    return *middle;
+/// The mean of the two in the middle where there are as many on either side.
+double medianOf(std::vector<double> values) {
+    std::ranges::sort(values);
+    return (values[(values.size() - 1) / 2] + values[values.size() / 2]) / 2;
 }
 
 /// What a paper's figures tell beside the others'. `layersFor` tells how few of a paper's layers come as near as the
@@ -153,9 +152,10 @@ double middleOf(std::vector<double> values) {
 void compare(std::vector<RankedPaper>& papers, const std::function<int(const RankedPaper&, double)>& layersFor) {
     std::vector<double> differences;
     for (const RankedPaper& paper : papers) differences.push_back(paper.outcome.picture.mean);
-    const double middle = middleOf(differences);
+    const double middle = medianOf(differences);
+    constexpr double told = 0.1;  // CIEDE2000
     for (RankedPaper& paper : papers)
-        if (paper.outcome.picture.mean > middle)
+        if (paper.outcome.picture.mean > middle + told)
             paper.reasons.push_back({PaperReasonKind::furtherThanHalf, paper.outcome.picture.mean, middle});
     std::ranges::stable_sort(papers, std::greater{}, [](const RankedPaper& p) { return p.score.points; });
     const auto first =
@@ -175,8 +175,8 @@ void compare(std::vector<RankedPaper>& papers, const std::function<int(const Ran
 }  // namespace
 
 double Ends::worth() const {
-    const auto part = [](double steps) { return std::clamp(steps / seenForWhatItIs, 0.0, 1.0); };
-    return (part(toDark) + part(toLight)) / 2;
+    const auto part = [](double steps) { return std::clamp(steps / seenForWhatItIs, -1.0, 1.0); };
+    return std::max(0.0, (part(toDark) + part(toLight)) / 2);
 }
 
 Ends endsOn(const Plan& plan, const pigment::Patch& bare, const std::vector<matching::PreparedStick>& tray) {

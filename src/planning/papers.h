@@ -50,7 +50,7 @@ struct RankedPaper {
 struct Ends {
     double toDark = 0, toLight = 0;
     static constexpr double hardlySeen = 1, seenForWhatItIs = 3;  // practice's figure for mid tones
-    double worth() const;                                         // 0..1
+    double worth() const;  // 0..1; a paper beyond an end loses what the other one gains
 };
 Ends endsOn(const Plan& plan, const pigment::Patch& bare, const std::vector<matching::PreparedStick>& tray);
 

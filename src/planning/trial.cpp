@@ -210,6 +210,31 @@ double toothBeyond(const Plan& plan, double share) {
     return used.back().first;
 }
 
+/// Of the sheet, as a share of what is wanted; 1 where that is nearly grey.
+double chromaOf(const Plan& plan) {
+    constexpr double nearlyGrey = 1;
+    double wanted = 0, reached = 0;
+    for (const PlannedStack& stack : plan.stacks)
+        for (const Tone& tone : stack.tones) {
+            wanted += tone.share * colour::chroma(tone.target);
+            reached += tone.share * colour::chroma(tone.predicted);
+        }
+    return wanted > nearlyGrey ? reached / wanted : 1;
+}
+
+/// One layer in each area: how far a paper or a ground carries the work by itself.
+void layFirst(Plan& plan, const matching::OptionBank& bank, const Study& study,
+              const std::vector<materials::Material>& media, const cv::Mat& wanted) {
+    const std::vector<matching::Want> wants = wantsOf(plan);
+    std::vector<matching::Stack> stacks(wants.size());
+    common::forEachIndex(int(wants.size()), [&](int s) {
+        stacks[std::size_t(s)] = QuickSearch(wants[std::size_t(s)], bank, weightsFor(study)).stack(1);
+    });
+    takeStacks(plan, study, media, stacks);
+    makePressureMaps(plan, study, wanted, 1.0);
+    tallyTones(plan, wanted);
+}
+
 Outcome outcomeOf(const Trial& trial, const Study& study) {
     const Plan& plan = trial.plan;
     Outcome outcome;
@@ -217,20 +242,14 @@ Outcome outcomeOf(const Trial& trial, const Study& study) {
     outcome.layers = layersIn(plan);
     outcome.groundLayers = int(plan.ground.layers.size());
     outcome.minutes = minutesToLay(plan, study);
-    outcome.minutesPerSquareDecimetre = outcome.minutes / (study.widthMillimetres * study.heightMillimetres / 1e4);
-    double wanted = 0, reached = 0;
     for (std::size_t s = 0; s < plan.stacks.size(); ++s) {
         const PlannedStack& stack = plan.stacks[s];
         outcome.sparkle += stack.share * trial.sparkles[s].differs;
-        for (const Tone& tone : stack.tones) {
-            outcome.toothUsed += tone.share * tone.toothUsed;
-            wanted += tone.share * colour::chroma(tone.target);
-            reached += tone.share * colour::chroma(tone.predicted);
-        }
+        for (const Tone& tone : stack.tones) outcome.toothUsed += tone.share * tone.toothUsed;
     }
-    constexpr double fewPlaces = 0.05, nearlyGrey = 1;
+    constexpr double fewPlaces = 0.05;
     outcome.toothMost = toothBeyond(plan, fewPlaces);
-    if (wanted > nearlyGrey) outcome.chroma = reached / wanted;
+    outcome.chroma = chromaOf(plan);
     return outcome;
 }
 
@@ -309,6 +328,7 @@ std::optional<Trial> tryOut(const TrialSubject& subject, const Study& study,
     trial.plan.paper = paper;
     trial.plan.ground = ground;
     standOnGround(trial.plan);
+    Plan first = trial.plan;
     const matching::OptionBank bank(tray, materials::profileOf(paper.surface), study.school);
     std::vector<matching::Stack> stacks;
     if (care == Care::full) {
@@ -329,6 +349,9 @@ std::optional<Trial> tryOut(const TrialSubject& subject, const Study& study,
         trial.sparkles[std::size_t(s)] = sparkleOf(trial.plan, trial.plan.stacks[std::size_t(s)]);
     });
     trial.outcome = outcomeOf(trial, study);
+    layFirst(first, bank, study, media, subject.wanted);
+    trial.outcome.firstLayer = seenDifference(first).mean;
+    trial.outcome.firstChroma = chromaOf(first);
     return trial;
 }
 

@@ -179,6 +179,7 @@ QJsonObject outcomeJson(const planning::Score& score, const planning::Outcome& o
     return {{"score", score.points / 100},
             {"parts", partsJson(score)},
             {"pictureDifference", figuresJson(outcome.picture)},
+            {"firstLayerDifference", outcome.firstLayer},
             {"layers", outcome.layers},
             {"groundLayers", outcome.groundLayers},
             {"minutes", outcome.minutes},

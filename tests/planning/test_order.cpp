@@ -304,14 +304,6 @@ class TestOrder : public QObject {
         QCOMPARE(minutesFor(ground, hand.plan, hand.study), std::round(1 + 600 * 0.010));
     }
 
-    /// Drying times: common practice, no source.
-    void paintDriesInItsTime() {
-        const std::pair<Kind, double> times[] = {{Kind::watercolour, 15}, {Kind::gouache, 12}, {Kind::acrylic, 10},
-                                                 {Kind::ink, 8},          {Kind::soft, 0},     {Kind::hard, 0},
-                                                 {Kind::pencil, 0},       {Kind::pan, 0},      {Kind::charcoal, 0}};
-        for (const auto& [kind, minutes] : times) QCOMPARE(dryingMinutes(kind), minutes);
-    }
-
     /// Areas through which an arrow goes are told once each.
     void strokesFollowTheArrows() {
         HandPlan hand(3);
@@ -377,10 +369,10 @@ class TestOrder : public QObject {
         // The first strokes of the darkest and the lightest stand off a middle grey, not off paper like themselves.
         hand.stick(10);
         hand.stick(245);
-        for (PlannedStack& stack : hand.plan.stacks) stack.samples = {{{5, 0, 0}, 0.5}, {{96, 0, 0}, 0.5}};
+        for (PlannedStack& it : hand.plan.stacks) it.samples = {{{5, 0, 0}, 0.5}, {{96, 0, 0}, 0.5}};
         QVERIFY(!noteOf(notes(), NoteTopic::paperHidesEnds));
-        for (const std::uint8_t tone : {20, 240}) {
-            hand.plan.paper.tone = {tone, tone, tone};
+        for (const std::uint8_t grey : {20, 240}) {
+            hand.plan.paper.tone = {grey, grey, grey};
             QVERIFY(noteOf(notes(), NoteTopic::paperHidesEnds)->figure < 1);
         }
     }

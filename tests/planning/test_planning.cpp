@@ -235,10 +235,13 @@ class TestPlanning : public QObject {
         study.layers = 5;
         for (const PlannedStack& stack : planOf(study).stacks) QVERIFY(stack.layers.size() <= 5);
         study = smallStudy();
-        study.detail = Detail::suggest;
-        const Plan suggested = planOf(study);
-        study.detail = Detail::fine;
-        const Plan fine = planOf(study);
+        study.paper = "p-grey";
+        study.ground = Ground::none;
+        const auto inDetail = [&](Detail detail) {
+            study.detail = detail;
+            return planOf(study);
+        };
+        const Plan suggested = inDetail(Detail::suggest), middling = inDetail(Detail::usual), fine = inDetail(Detail::fine);
         const auto roughness = [](const Plan& plan) {
             double sum = 0;
             for (const cv::Mat& map : plan.pressures) {
@@ -248,7 +251,7 @@ class TestPlanning : public QObject {
             }
             return sum;
         };
-        QVERIFY(roughness(suggested) < roughness(usual()) && roughness(usual()) < roughness(fine));
+        QVERIFY(roughness(suggested) < roughness(middling) && roughness(middling) < roughness(fine));
         for (const PlannedStack& stack : fine.stacks)
             for (const Layer& layer : stack.layers) QVERIFY(layer.markMillimetres <= 4);
     }

@@ -1,6 +1,8 @@
 #include <QtTest>
 #include <set>
 
+#include "hand_plan.h"
+#include "wording/choosing.h"
 #include "wording/sentences.h"
 #include "wording/subject.h"
 
@@ -19,11 +21,55 @@ class TestWording : public QObject {
     }
 
     void everyReasonHasAPhrase() {
-        for (int kind = 0; kind <= int(planning::ReasonKind::fitsSticks); ++kind) {
+        for (int kind = 0; kind <= int(planning::ReasonKind::highlightsLast); ++kind) {
             const QString phrase = wording::reasonPhrase({planning::ReasonKind(kind), 0.4, 2.0});
             QVERIFY(!phrase.isEmpty());
             QVERIFY2(!phrase.contains("%1") && !phrase.contains("%2"), qPrintable(phrase));
         }
+    }
+
+    /// What speaks for papers and grounds, and against them, in whole sentences.
+    void everyChoiceHasItsSentences() {
+        HandPlan hand(2);
+        materials::Paper velour;
+        velour.name = "Velour";
+        const auto isSentence = [](const QString& words) {
+            return words.endsWith('.') && !words.contains('!') && !words.contains("%1") && (words[0].isUpper() || words[0].isDigit());
+        };
+        for (int kind = 0; kind <= int(planning::PaperReasonKind::furtherThanHalf); ++kind)
+            for (const int layers : {0, 1, 2})
+                for (const double figure : {0.4, -1.0}) {
+                    planning::PaperReason reason{planning::PaperReasonKind(kind), figure, 2, {}};
+                    reason.tint.layersToCover = layers;
+                    const QString sentence = wording::paperReasonSentence(reason, hand.plan);
+                    QVERIFY2(isSentence(sentence), qPrintable(sentence));
+                    QVERIFY(!planning::nameOf(reason.kind).empty());
+                }
+        for (int i = 0; i <= int(planning::GroundObstacle::noDeepDarks); ++i)
+            QVERIFY(isSentence(wording::obstacleSentence(planning::GroundObstacle(i), velour)));
+        for (int i = 0; i <= int(planning::GroundCautionKind::keepHeatMoving); ++i)
+            QVERIFY(isSentence(
+                wording::groundCautionSentence({planning::GroundCautionKind(i), "Ochre", 0.4}, velour)));
+        planning::TriedGround bare, tried;
+        bare.outcome.layers = tried.layersEnough = 20;
+        QVERIFY(wording::gainSentence(tried, bare).startsWith("No ground"));
+        tried.outcome.groundLayers = 2;
+        QVERIFY(wording::gainSentence(tried, bare).contains("saves 0 layers and costs 2"));
+        tried.outcome.picture.mean = 1;
+        QVERIFY(wording::gainSentence(tried, bare).contains("ends at 1.0 ΔE00, bare at 0.0 ΔE00"));
+        tried.gains = true;
+        tried.layersEnough = 15;
+        QVERIFY(wording::gainSentence(tried, bare).contains("5 of 20 layers less, for 2 of its own"));
+        planning::GroundLayer layer;
+        QCOMPARE(wording::mixtureWords(layer), QString("alcohol"));
+        materials::Material ochre, umber;
+        ochre.name = "ochre";
+        umber.name = "umber";
+        layer.mixture = {{ochre, 2}, {umber, 1}};
+        QCOMPARE(wording::mixtureWords(layer), QString("2 parts ochre, 1 part umber"));
+        QCOMPARE(wording::strengthWords(layer), QString("a wash"));
+        QCOMPARE(wording::minuteRange(9.6, 20.2), QString("10 to 20 min"));
+        QCOMPARE(wording::minuteRange(0.2, 0.3), QString("1 min"));
     }
 
     void everyNoteHasASentence() {
@@ -48,9 +94,16 @@ class TestWording : public QObject {
         for (int i = 0; i < 9; ++i) QVERIFY(words.insert(wording::kindWord(materials::Kind(i))).second);
         for (int i = 0; i < 4; ++i) QVERIFY(words.insert(wording::pressureWord(pigment::Pressure{float(i)})).second);
         for (int i = 0; i < 3; ++i) {
-            QVERIFY(words.insert(wording::groundWord(planning::GroundStrategy(i))).second);
             QVERIFY(words.insert(wording::detailWord(planning::Detail(i))).second);
+            QVERIFY(words.insert(wording::dryingWord(planning::Drying(i))).second);
         }
+        for (int i = 0; i < planning::groundCount; ++i) {
+            QVERIFY(words.insert(wording::groundWord(planning::Ground(i))).second);
+            QVERIFY(words.insert(wording::groundSentence(planning::Ground(i))).second);
+        }
+        for (int i = 0; i < 4; ++i) QVERIFY(words.insert(wording::goalWord(planning::Goal(i))).second);
+        for (int i = 0; i < planning::criterionCount; ++i)
+            QVERIFY(words.insert(wording::criterionWord(planning::Criterion(i))).second);
         for (int i = 0; i < colour::lightCount; ++i) QVERIFY(words.insert(wording::lightWord(colour::Light(i))).second);
         for (int i = 0; i < 4; ++i) QVERIFY(words.insert(wording::stockWord(materials::Stock(i))).second);
         for (int i = 0; i < 5; ++i) QVERIFY(words.insert(wording::sourceWords(materials::ColourSource(i))).second);
