@@ -39,9 +39,9 @@ common::Result<storage::Document> documentFrom(const QString& reference, const O
 }
 
 const QStringList& studyOptions() {
-    static const QStringList names{"--library", "--paper",  "--school", "--sticks", "--width-mm", "--height-mm",
-                                   "--areas",   "--values", "--layers", "--detail", "--ground",   "--goal",
-                                   "--light",   "--title",  "--area-name"};
+    static const QStringList names{"--library",   "--paper", "--school", "--sticks", "--width-mm",
+                                   "--height-mm", "--areas", "--values", "--layers", "--detail",
+                                   "--ground",    "--goal",  "--light",  "--title",  "--area-name"};
     return names;
 }
 

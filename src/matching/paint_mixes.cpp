@@ -29,9 +29,7 @@ PaintMix mixOf(std::vector<int> media, std::vector<int> parts) {
 }  // namespace
 
 std::vector<PaintMix> paintMixesOf(const std::vector<int>& media, const std::vector<PreparedStick>& tray) {
-    const auto alike = [&](int one, int other) {
-        return tray[std::size_t(one)].kind == tray[std::size_t(other)].kind;
-    };
+    const auto alike = [&](int one, int other) { return tray[std::size_t(one)].kind == tray[std::size_t(other)].kind; };
     std::vector<PaintMix> mixtures;
     for (const int medium : media) mixtures.push_back({{medium}, {1}});
     for (std::size_t i = 0; i < media.size(); ++i)

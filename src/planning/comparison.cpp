@@ -58,7 +58,8 @@ KeptComparisons& keptFor(const Study& study, const materials::Library& library, 
     const std::string key = comparisonKey(study);
     const auto& it = kept.comparisons;
     if (!it || it->reading != subject.plan.reading || it->key != key || it->library != library)
-        kept.comparisons = std::make_shared<KeptComparisons>(KeptComparisons{subject.plan.reading, key, library, {}, {}});
+        kept.comparisons =
+            std::make_shared<KeptComparisons>(KeptComparisons{subject.plan.reading, key, library, {}, {}});
     return *kept.comparisons;
 }
 
@@ -66,8 +67,8 @@ Ranking rankedFor(const Study& study, const materials::Library& library, const P
                   const common::Progress& progress) {
     KeptComparisons& known = keptFor(study, library, subject, kept);
     if (known.papers) return known.papers;
-    auto ranked = rankedPapers(trialSubject(subject.plan, subject.wanted, paperTrialSide), study, library,
-                               subject.tray, progress);
+    auto ranked = rankedPapers(trialSubject(subject.plan, subject.wanted, paperTrialSide), study, library, subject.tray,
+                               progress);
     if (ranked) known.papers = std::make_shared<const std::vector<RankedPaper>>(*std::move(ranked));
     return known.papers;
 }
@@ -173,8 +174,8 @@ common::Result<Ranking> comparedPapers(const Study& study, const materials::Libr
 }
 
 common::Result<ComparedGrounds> comparedGrounds(const Study& study, const materials::Library& library, Kept& kept,
-                                      const common::Progress& progress,
-                                      const std::function<void(const TriedGround&)>& onTried) {
+                                                const common::Progress& progress,
+                                                const std::function<void(const TriedGround&)>& onTried) {
     const Problem cancelled{ProblemKind::cancelled, ""};
     if (auto problem = problemOf(study, library)) return *problem;
     auto begun = planSubject(study, library, kept);

@@ -13,8 +13,8 @@ enum class Fineness { coarse, full };
 /// What can be told before a paper is chosen: a plan with its stacks found, what it wants, and the tray prepared.
 struct PlanSubject {
     Plan plan;
-    cv::Mat wanted;                               // CV_32FC3, CIELAB under the study's light
-    std::vector<matching::PreparedStick> tray;    // of the library's media
+    cv::Mat wanted;                             // CV_32FC3, CIELAB under the study's light
+    std::vector<matching::PreparedStick> tray;  // of the library's media
 };
 common::Result<PlanSubject> planSubject(const Study& study, const materials::Library& library, Kept& kept);
 
@@ -48,7 +48,7 @@ struct ComparedGrounds {
     Board board;
 };
 common::Result<ComparedGrounds> comparedGrounds(const Study& study, const materials::Library& library, Kept& kept,
-                                      const common::Progress& progress = {},
-                                      const std::function<void(const TriedGround&)>& onTried = {});
+                                                const common::Progress& progress = {},
+                                                const std::function<void(const TriedGround&)>& onTried = {});
 
 }  // namespace planning

@@ -37,8 +37,8 @@ std::optional<std::vector<TriedGround>> triedGrounds(const TrialSubject& subject
         Ground::ink,  Ground::dryBase,   Ground::coolShadows, Ground::charcoal, Ground::brushedOut};
     constexpr int mostInFull = 3;
     const cv::Mat& stackMap = subject.plan.stackMap;
-    const cv::Mat grain = rendering::grainMap(subject.plan.paper.surface, stackMap.size(),
-                                              study.widthMillimetres / stackMap.cols);
+    const cv::Mat grain =
+        rendering::grainMap(subject.plan.paper.surface, stackMap.size(), study.widthMillimetres / stackMap.cols);
     std::vector<TriedGround> all;
     Outcome bare;
     int done = 0;
@@ -47,8 +47,7 @@ std::optional<std::vector<TriedGround>> triedGrounds(const TrialSubject& subject
         progress.at(double(++done) / double(order.size() + 1 + mostInFull));
     };
     const auto tryWith = [&](TriedGround& tried, Care care) {
-        auto trial =
-            tryOut(subject, study, media, tray, subject.plan.paper, tried.proposal, care, {{}, progress.stop});
+        auto trial = tryOut(subject, study, media, tray, subject.plan.paper, tried.proposal, care, {{}, progress.stop});
         if (!trial || progress.cancelled()) return false;
         tried.care = care;
         tried.outcome = trial->outcome;

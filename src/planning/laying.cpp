@@ -43,7 +43,7 @@ StackMaps mapsOf(const Plan& plan, const Study& study, int index, const cv::Mat&
     const cv::Mat mask = plan.stackMap == index;
     StackMaps made;
     made.box = cv::boundingRect(mask);
-    if (stack.layers.empty()) return made;
+    if (stack.layers.empty() || made.box.empty()) return made;  // a small area may vanish from a small picture
     MapTask task;
     task.layers = int(stack.layers.size());
     task.wanted = wanted(made.box);

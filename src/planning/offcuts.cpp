@@ -17,7 +17,8 @@ namespace {
 colour::Lab colourAt(const Plan& plan, double share) {
     std::vector<std::pair<colour::Lab, double>> all;
     for (const PlannedStack& stack : plan.stacks)
-        for (const matching::Sample& sample : stack.samples) all.push_back({sample.wanted, stack.share * sample.weight});
+        for (const matching::Sample& sample : stack.samples)
+            all.push_back({sample.wanted, stack.share * sample.weight});
     std::ranges::sort(all, {}, [](const auto& one) { return one.first.L; });
     double sum = 0;
     for (const auto& [wanted, part] : all)
@@ -75,8 +76,9 @@ cv::Mat cutOutOn(const Reading& reading, const cv::Mat& picture, const cv::Mat& 
         for (std::size_t L = 1; L < factors.size(); ++L) {
             const colour::Lab grey{double(L), 0, 0};
             const double value = colour::munsellValueOfLightness(grey.L) + contrastSteps(grey, tone);
-            factors[L] = float(colour::xyzFromLab({colour::lightnessOfMunsellValue(std::clamp(value, 0.0, 10.0)), 0, 0}).y /
-                               colour::xyzFromLab(grey).y);
+            factors[L] =
+                float(colour::xyzFromLab({colour::lightnessOfMunsellValue(std::clamp(value, 0.0, 10.0)), 0, 0}).y /
+                      colour::xyzFromLab(grey).y);
         }
     cv::Mat lab;
     if (isAsSeen) lab = colour::labOfSrgb8Image(picture);

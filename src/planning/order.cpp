@@ -138,9 +138,9 @@ class Orderer {
             step.groundLayer = int(i);
             step.areas = layer.areas;
             if (pigment::laysPigment(layer.manner) && !layer.mixture.empty())
-                step.stick = int(std::ranges::find(plan_.sticks, layer.mixture.front().medium.id,
-                                                   &materials::Material::id) -
-                                 plan_.sticks.begin());
+                step.stick =
+                    int(std::ranges::find(plan_.sticks, layer.mixture.front().medium.id, &materials::Material::id) -
+                        plan_.sticks.begin());
             step.key = groundKey(layer);
             step.manner = layer.manner;
             step.after = {int(steps_.size())};

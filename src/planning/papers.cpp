@@ -121,9 +121,9 @@ void addReasons(RankedPaper& ranked, const Plan& plan, const pigment::Patch& bar
     if (near > tellingNear) ranked.reasons.push_back({PaperReasonKind::nearSubject, near});
     if (opposite > tellingOpposite) ranked.reasons.push_back({PaperReasonKind::complementSparkles, opposite});
     for (PaperReason& tint : tintsOn(plan, bare, tray)) ranked.reasons.push_back(tint);
-    ranked.reasons.push_back({ranked.outcome.toothMost < nearlyFull ? PaperReasonKind::toothLasts
-                                                                    : PaperReasonKind::toothRunsShort,
-                              ranked.outcome.toothMost});
+    ranked.reasons.push_back(
+        {ranked.outcome.toothMost < nearlyFull ? PaperReasonKind::toothLasts : PaperReasonKind::toothRunsShort,
+         ranked.outcome.toothMost});
     const materials::Water water = ranked.paper.water;
     ranked.reasons.push_back({water == materials::Water::none   ? PaperReasonKind::noWater
                               : water == materials::Water::thin ? PaperReasonKind::takesThinWater
@@ -166,9 +166,9 @@ void compare(std::vector<RankedPaper>& papers, const std::function<int(const Ran
         RankedPaper& paper = papers[std::size_t(i)];
         const int enough = layersFor(paper, middle);
         if (enough < paper.outcome.layers)
-            paper.reasons.insert(paper.reasons.begin() + 1, {PaperReasonKind::savesLayers,
-                                                             double(paper.outcome.layers - enough),
-                                                             double(paper.outcome.layers)});
+            paper.reasons.insert(
+                paper.reasons.begin() + 1,
+                {PaperReasonKind::savesLayers, double(paper.outcome.layers - enough), double(paper.outcome.layers)});
     });
 }
 
@@ -188,6 +188,7 @@ Ends endsOn(const Plan& plan, const pigment::Patch& bare, const std::vector<matc
             if (sample.wanted.L < darkest.L) darkest = sample.wanted;
             if (sample.wanted.L > lightest.L) lightest = sample.wanted;
         }
+    if (std::ranges::none_of(tray, matching::isDry)) return {Ends::seenForWhatItIs, Ends::seenForWhatItIs};
     const auto value = [&](const colour::Lab& wanted) {
         const int stick = matching::nearestSticks(wanted, tray, 1).front();
         return colour::munsellValueOfLightness(laidTimes(bare, tray[std::size_t(stick)], 1, plan.light).L);
@@ -198,9 +199,9 @@ Ends endsOn(const Plan& plan, const pigment::Patch& bare, const std::vector<matc
 
 std::string_view nameOf(PaperReasonKind kind) {
     static constexpr std::array<std::string_view, 13> names{
-        "shows-both-ends", "hides-lights", "hides-darks",      "saves-layers",
-        "near-subject",    "complement-sparkles", "tints",     "tooth-lasts",  "tooth-runs-short",
-        "takes-water",     "takes-thin-water",    "no-water",  "further-than-half"};
+        "shows-both-ends",     "hides-lights", "hides-darks",      "saves-layers",     "near-subject",
+        "complement-sparkles", "tints",        "tooth-lasts",      "tooth-runs-short", "takes-water",
+        "takes-thin-water",    "no-water",     "further-than-half"};
     return names[static_cast<std::size_t>(kind)];
 }
 

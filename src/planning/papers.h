@@ -11,8 +11,9 @@ enum class PaperReasonKind {
     showsBothEnds,  // figures: steps from the paper to the first stroke of the darkest, of the lightest
     hidesLights,
     hidesDarks,
-    savesLayers,  // figures: that many of how many layers are not needed to come as near as the middle one of the papers
-    nearSubject,         // figure: share of the picture
+    savesLayers,  // figures: that many of how many layers are not needed to come as near as the middle one of the
+                  // papers
+    nearSubject,  // figure: share of the picture
     complementSparkles,  // figure: share of the picture
     tints,               // see Tint
     toothLasts,          // figure: used at the end
@@ -46,7 +47,7 @@ struct RankedPaper {
 };
 
 /// How many steps the first stroke (one medium layer of the nearest stick) of the subject's darkest and of its lightest
-/// stands off the bare paper.
+/// stands off the bare paper; without a dry stick nothing is told against it.
 struct Ends {
     double toDark = 0, toLight = 0;
     static constexpr double hardlySeen = 1, seenForWhatItIs = 3;  // practice's figure for mid tones
@@ -60,8 +61,8 @@ std::vector<int> firstOrder(const Plan& plan, const std::vector<materials::Paper
                             const std::vector<matching::PreparedStick>& tray);
 
 /// The papers of a library, each tried for the subject with the library's sticks (`tray` is its media, prepared) on its
-/// bare sheet or with the ground that the study names, the best for the study's goal first. One whose picture difference
-/// is above the middle one's never leads. nullopt if cancelled.
+/// bare sheet or with the ground that the study names, the best for the study's goal first. One whose picture
+/// difference is above the middle one's never leads. nullopt if cancelled.
 std::optional<std::vector<RankedPaper>> rankedPapers(const TrialSubject& subject, const Study& study,
                                                      const materials::Library& library,
                                                      const std::vector<matching::PreparedStick>& tray,

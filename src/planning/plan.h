@@ -172,7 +172,15 @@ struct GroundLayer {
 bool isWet(const GroundLayer& layer);
 
 /// Why a way to begin is not to be had.
-enum class GroundObstacle { paperTakesNoWater, paperTakesNoAlcohol, noWetMedia, noInk, noCharcoal, noStick, noDeepDarks };
+enum class GroundObstacle {
+    paperTakesNoWater,
+    paperTakesNoAlcohol,
+    noWetMedia,
+    noInk,
+    noCharcoal,
+    noStick,
+    noDeepDarks
+};
 
 /// One way to begin, worked out for this subject.
 struct GroundProposal {

@@ -102,9 +102,8 @@ common::Result<Plan> planned(const Study& study, const materials::Library& libra
     plan.grain = grainKept(kept, plan.paper.surface, wanted.size(), study.widthMillimetres / wanted.cols);
     standOnGround(plan);
     const matching::OptionBank bank(subject.tray, materials::profileOf(plan.paper.surface), study.school);
-    const auto palette = matching::choosePalette(
-        wantsOf(plan), bank, dryLimit(plan, study), widthFor(study, fineness),
-        weightsFor(study), matching::usualStickPrice, progress.part(0.5, 0.9));
+    const auto palette = matching::choosePalette(wantsOf(plan), bank, dryLimit(plan, study), widthFor(study, fineness),
+                                                 weightsFor(study), matching::usualStickPrice, progress.part(0.5, 0.9));
     if (!palette) return cancelled;
     takeStacks(plan, study, library.media, palette->stacks);
     makePressureMaps(plan, study, wanted, fineness == Fineness::coarse ? 0.25 : 1.0);

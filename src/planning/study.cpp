@@ -10,10 +10,9 @@ namespace planning {
 namespace {
 
 constexpr std::array<std::string_view, 3> details{"suggest", "usual", "fine"};
-constexpr std::array<std::string_view, groundCount> grounds{"proposed",   "none", "values",
-                                                           "local-wash", "complement", "cool-shadows",
-                                                           "warm",       "ink", "charcoal",
-                                                           "dry-base",   "brushed-out"};
+constexpr std::array<std::string_view, groundCount> grounds{"proposed",   "none",         "values",     "local-wash",
+                                                            "complement", "cool-shadows", "warm",       "ink",
+                                                            "charcoal",   "dry-base",     "brushed-out"};
 constexpr std::array<std::string_view, 4> goals{"truest-colour", "least-work", "most-sparkle", "most-vivid"};
 constexpr std::array<std::string_view, 3> dryings{"air", "hair-dryer", "heat-gun"};
 

@@ -14,12 +14,12 @@ struct Outcome {
     double firstLayer = 0;                 // its mean when every area has but one layer, the best
     int layers = 0;                        // dry ones
     int groundLayers = 0;
-    double minutes = 0;                    // to lay all these
-    double toothUsed = 0;                  // mean over the sheet, 0..1
-    double toothMost = 0;                  // what only 5 % of the sheet uses more than
-    double sparkle = 0;                    // see Sparkle
-    double chroma = 1;                     // of the sheet, as a share of what is wanted
-    double firstChroma = 1;                // the same with one layer
+    double minutes = 0;      // to lay all these
+    double toothUsed = 0;    // mean over the sheet, 0..1
+    double toothMost = 0;    // what only 5 % of the sheet uses more than
+    double sparkle = 0;      // see Sparkle
+    double chroma = 1;       // of the sheet, as a share of what is wanted
+    double firstChroma = 1;  // the same with one layer
 };
 
 /// How much of what lies under a stack's layers glints through them.

@@ -19,6 +19,7 @@ using materials::Kind;
 using pigment::Manner;
 using pigment::Pressure;
 
+constexpr double worthMixing = 0.2;   // CIEDE2000 over the picture that one more medium must bring
 constexpr double deepestDark = 16.0;  // L*: below this soft pastel hardly gets
 
 colour::Lab meanOf(const PlannedStack& stack) {
@@ -198,8 +199,7 @@ class Chooser {
         const pigment::Pigment paint = matching::pigmentOf(mixture, prepared_);
         const float thickness = pigment::pressureFactor(pressure);
         const pigment::Spectrum paper = bare_.seen.row(0).transpose();
-        const pigment::Spectrum seen =
-            pigment::filmOver(paint.absorb * thickness, paint.scatter * thickness, paper);
+        const pigment::Spectrum seen = pigment::filmOver(paint.absorb * thickness, paint.scatter * thickness, paper);
         return {mixture, pressure, Finish::none, colour::labOfReflectance(seen, plan_.light)};
     }
 
@@ -224,18 +224,37 @@ class Chooser {
         return miss;
     }
 
-    /// Mixtures of the few media that reach the aims best, found one after the other.
+    /// The two media that do best together, if that is clearly better than nothing and than either alone: what lies
+    /// between two paints is never found one by one. Empty otherwise.
+    std::vector<int> bestPair(const std::vector<int>& open, double miss) const {
+        if (mostMedia_ < 2) return {};
+        double single = miss, least = miss;
+        std::vector<int> best;
+        for (const int medium : open) single = std::min(single, missOf(optionsOf({medium})));
+        for (std::size_t i = 0; i < open.size(); ++i)
+            for (std::size_t j = i + 1; j < open.size(); ++j) {
+                const double now = missOf(optionsOf({open[i], open[j]}));
+                if (now >= least) continue;
+                least = now;
+                best = {open[i], open[j]};
+            }
+        return least < single - worthMixing ? best : std::vector<int>{};
+    }
+
+    /// Mixtures of the few media that reach the aims best, found one after the other from the best two on.
     std::vector<Option> wetOptions() const {
-        constexpr double worthwhile = 0.2;  // CIEDE2000 over the picture
-        std::vector<int> open, chosen;
+        std::vector<int> open;
         for (int i = 0; i < int(prepared_.size()); ++i) {
             const Kind kind = prepared_[std::size_t(i)].kind;
             if (materials::isWet(kind) && kind != Kind::ink) open.push_back(i);
         }
         double miss = missOf({});
+        std::vector<int> chosen = bestPair(open, miss);
+        for (const int medium : chosen) std::erase(open, medium);
+        if (!chosen.empty()) miss = missOf(optionsOf(chosen));
         while (chosen.size() < mostMedia_) {
             int best = -1;
-            double least = miss - worthwhile;
+            double least = miss - worthMixing;
             for (const int medium : open) {
                 std::vector<int> with = chosen;
                 with.push_back(medium);
@@ -319,8 +338,7 @@ class Chooser {
     std::vector<int> oneForAll(const std::vector<Option>& options) const {
         const auto missOfOne = [&](const Option& option) {
             double miss = 0;
-            for (std::size_t s = 0; s < aims_.size(); ++s)
-                miss += plan_.stacks[s].share * distanceTo(s, option.colour);
+            for (std::size_t s = 0; s < aims_.size(); ++s) miss += plan_.stacks[s].share * distanceTo(s, option.colour);
             return miss;
         };
         const auto best = std::ranges::min_element(options, {}, missOfOne);

@@ -200,8 +200,7 @@ QString doingWords(const planning::Plan& plan, const planning::Step& step) {
 
 QString pressureLine(const planning::Plan& plan, const planning::Step& step) {
     if (step.stage == planning::Stage::drawing) return Words::tr("A few light lines.");
-    if (step.groundLayer >= 0)
-        return wording::pressureWord(plan.ground.layers[std::size_t(step.groundLayer)].pressure);
+    if (step.groundLayer >= 0) return wording::pressureWord(plan.ground.layers[std::size_t(step.groundLayer)].pressure);
     if (step.layers.size() > 1) return Words::tr("As the map shows: pale is light, dark is heavy.");
     const planning::LayerPlace place = step.layers.front();
     return wording::laidWords(plan.stacks[std::size_t(place.stack)].layers[std::size_t(place.layer)]);

@@ -17,9 +17,8 @@ QString oneDecimal(double figure) {
 
 QString tintPhrase(const planning::Tint& tint, const planning::Plan& plan) {
     const QString area = areasNamed(plan, plan.stacks[std::size_t(tint.stack)].areas, 1);
-    const QString turned =
-        say("%1: %2 goes %3 under one layer of %4").arg(area, colourWords(tint.meant), colourWords(tint.seen),
-                                                        kindWord(tint.kind));
+    const QString turned = say("%1: %2 goes %3 under one layer of %4")
+                               .arg(area, colourWords(tint.meant), colourWords(tint.seen), kindWord(tint.kind));
     if (tint.layersToCover == 0) return say("%1, and four soft layers do not cover it").arg(turned);
     if (tint.layersToCover == 1) return say("%1; one soft layer covers it").arg(turned);
     return say("%1; %2 soft layers cover it").arg(turned).arg(tint.layersToCover);
@@ -64,7 +63,8 @@ QString groundSentence(planning::Ground ground) {
         case planning::Ground::values:
             return say("One colour in several strengths puts the values down, whatever the hues.");
         case planning::Ground::localWash:
-            return say("A flat tone under each area, its own hue and a step darker, since the layers above lighten it.");
+            return say(
+                "A flat tone under each area, its own hue and a step darker, since the layers above lighten it.");
         case planning::Ground::complement:
             return say("Under each area lies the opposite of its hue at the same value, to glint between the strokes.");
         case planning::Ground::coolShadows:
@@ -221,8 +221,9 @@ QString groundCautionSentence(const planning::GroundCaution& caution, const mate
         case planning::GroundCautionKind::matsPile:
             return say("%1 takes no water: %2 mats its surface.").arg(name, medium);
         case planning::GroundCautionKind::alcoholAndHeat:
-            return say("Alcohol and a heat gun never go together: let it dry in the air, with the window open and no "
-                       "flame near. Follow the label and the safety data sheet.");
+            return say(
+                "Alcohol and a heat gun never go together: let it dry in the air, with the window open and no "
+                "flame near. Follow the label and the safety data sheet.");
         case planning::GroundCautionKind::keepHeatMoving:
             return say("Keep the heat gun moving: it scorches paper and skin.");
     }

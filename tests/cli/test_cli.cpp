@@ -92,6 +92,8 @@ class TestCli : public QObject {
         for (const QStringList& bare : {QStringList{"plan"},
                                         {"areas", at("ball.png")},
                                         {"list", at("mine.csv")},
+                                        {"compare", "papers"},
+                                        {"compare", "tools", at("ball.png")},
                                         {"inspect"},
                                         {"card"},
                                         {"read-card"}}) {
@@ -249,6 +251,48 @@ class TestCli : public QObject {
             }
         }
         QVERIFY(run({"areas", at("ball.dune"), "--out", at("areas.png")}).out.contains("\"ball\""));
+    }
+
+    /// Candidates with what comes of them, best first: the words that design.md gives.
+    void papersAndGroundsAreCompared() {
+        const QStringList quick{"--areas", "3", "--sticks", "12", "--layers", "2"};
+        Run r = run(QStringList{"compare", "papers", at("ball.dune"), "--goal", "least-work"} + quick);
+        QVERIFY2(r.status == 0, r.err.constData());
+        const QJsonArray papers = QJsonDocument::fromJson(r.out).array();
+        QCOMPARE(papers.size(), qsizetype(smallLibrary().papers.size()));
+        for (const QJsonValue paper : papers) {
+            double sum = 0;
+            for (const QJsonValue part : paper["parts"].toObject()) sum += part.toDouble();
+            QVERIFY(std::fabs(sum - paper["score"].toDouble()) < 1e-9 && sum > 0);
+            QVERIFY(paper["pictureDifference"]["mean"].toDouble() > 0 && paper["layers"].toInt() > 0);
+            QVERIFY(paper["minutes"].toDouble() > 0 && !paper["reasons"].toArray().isEmpty());
+        }
+        const QString best = papers[0]["id"].toString();
+        r = run(QStringList{"compare", "grounds", at("ball.dune"), "--paper", "p-grey"} + quick);
+        QVERIFY2(r.status == 0, r.err.constData());
+        const QJsonArray grounds = QJsonDocument::fromJson(r.out).array();
+        QCOMPARE(grounds.size(), qsizetype(10));
+        for (const QJsonValue ground : grounds) {
+            if (ground["obstacle"].isString()) {
+                QVERIFY(ground["obstacle"].toString().endsWith('.'));
+                continue;
+            }
+            QVERIFY(ground["score"].toDouble() > 0 && ground["minutes"].toDouble() > 0);
+            for (const QJsonValue layer : ground["ground"].toArray())
+                QVERIFY(layer["stick"].isNull() == layer["mixture"].toArray().isEmpty());
+        }
+        // What is compared is what a plan takes.
+        QCOMPARE(
+            run(QStringList{"plan", at("ball.dune"), "--out", at("compared"), "--goal", "least-work"} + quick).status,
+            0);
+        const QJsonObject plan = QJsonDocument::fromJson(fileBytes(at("compared/plan.json"))).object();
+        QCOMPARE(plan["sheet"]["paper"].toString(), best);
+        QCOMPARE(plan["papers"].toArray(), papers);
+        for (const QStringList& bad : {QStringList{"--goal", "fastest"}, {"--ground", "oil"}, {"--paper", "none"}}) {
+            const Run refused = run(QStringList{"compare", "grounds", at("ball.dune")} + bad);
+            QCOMPARE(refused.status, 2);
+            QCOMPARE(refused.err.count('\n'), 1);
+        }
     }
 
     /// The stroke's pressure by name or by number.

@@ -4,8 +4,8 @@
 
 #include "colour/difference.h"
 #include "hand_plan.h"
-#include "planned_study.h"
 #include "matching/paint_mixes.h"
+#include "planned_study.h"
 #include "planning/compatibility.h"
 #include "planning/stage_picture.h"
 #include "planning/underpainting.h"
@@ -23,8 +23,9 @@ class HandGround {
     explicit HandGround(Water water = Water::full, std::uint8_t tone = 128) : hand_(2) {
         hand_.plan.paper.water = water;
         hand_.plan.paper.tone = {tone, tone, tone};
-        wants(0, {50, 0, 0});
-        wants(1, {50, 0, 0});
+        // A wash would be a step darker than this: the very grey of the paper.
+        wants(0, {61.6, 0, 0});
+        wants(1, {61.6, 0, 0});
     }
     void wants(int area, const colour::Lab& lab, double share = 0.5) {
         PlannedStack& stack = hand_.plan.stacks[std::size_t(area)];
@@ -130,9 +131,9 @@ class TestGrounds : public QObject {
     /// warm under everything; values are put down in one colour, in several strengths.
     void everyWayHasItsAim() {
         HandGround ground(Water::full, 225);
-        for (const auto& [hex, id] : {std::pair("#9a4a30", "red"), std::pair("#30507a", "blue"),
-                                      std::pair("#1e6b56", "green"), std::pair("#332344", "violet"),
-                                      std::pair("#d8963c", "orange"), std::pair("#6b737c", "grey")})
+        for (const auto& [hex, id] :
+             {std::pair("#9a4a30", "red"), std::pair("#30507a", "blue"), std::pair("#1e6b56", "green"),
+              std::pair("#332344", "violet"), std::pair("#d8963c", "orange"), std::pair("#6b737c", "grey")})
             ground.add(Kind::gouache, hex, id);
         ground.wants(0, {45, 35, 25});
         ground.wants(1, {78, 0, 0});
@@ -152,11 +153,15 @@ class TestGrounds : public QObject {
         const double hue = colour::hue(ground.colourOf(warm, 0));
         QVERIFY2(hue > 30 && hue < 90, qPrintable(QString::number(hue)));
 
-        ground.wants(1, {55, 0, 0});
-        const auto values = ground.proposal(Ground::values);
-        QVERIFY(values.layers.size() == 2 && values.layers[0].mixture == values.layers[1].mixture);
-        QVERIFY(ground.colourOf(values, 0).L < ground.colourOf(values, 1).L - 8);
-        QVERIFY(colour::chroma(ground.colourOf(values, 0)) < 15);
+        HandGround washed(Water::full, 240);
+        washed.add(Kind::watercolour, "#3a3a40", "grey");
+        washed.add(Kind::watercolour, "#b3204f", "rose");
+        washed.wants(0, {30, 0, 0});
+        washed.wants(1, {62, 0, 0});
+        const auto values = washed.proposal(Ground::values);
+        QVERIFY2(values.layers.size() == 2 && values.layers[0].mixture == values.layers[1].mixture,
+                 qPrintable(HandGround::told(values)));
+        QVERIFY(washed.colourOf(values, 0).L < washed.colourOf(values, 1).L - 8);
     }
 
     /// Transparent paint on a coloured sheet does not show, and the film finds that by itself.
@@ -170,6 +175,7 @@ class TestGrounds : public QObject {
         // On a sheet that bears little water no wash is strong.
         HandGround thin(Water::thin, 235);
         thin.wants(0, {20, 0, 0}, 1);
+        thin.wants(1, {100, 0, 0}, 0.001);
         thin.add(Kind::watercolour, "#202020", "black");
         QCOMPARE(thin.laid(), QStringLiteral("black wash 2 under 0"));
     }
@@ -182,9 +188,11 @@ class TestGrounds : public QObject {
         QCOMPARE(ground.proposal(Ground::localWash).obstacle, GroundObstacle::paperTakesNoWater);
         QCOMPARE(ground.proposal(Ground::dryBase).obstacle, GroundObstacle::noStick);
         ground.add(Kind::soft, "#9a4a30", "soft");
-        QVERIFY(ground.laid(Ground::dryBase).contains(QRegularExpression("^soft scumble [123] under 0; blend 2 under 0$")));
+        QVERIFY(
+            ground.laid(Ground::dryBase).contains(QRegularExpression("^soft scumble [123] under 0; blend 2 under 0$")));
         QVERIFY(ground.laid(Ground::warm).contains("blend"));  // what is wet elsewhere is dry here
-        QVERIFY(ground.laid(Ground::brushedOut).contains(QRegularExpression("^soft scumble [123] under 0; wash 2 under 0$")));
+        QVERIFY(ground.laid(Ground::brushedOut)
+                    .contains(QRegularExpression("^soft scumble [123] under 0; wash 2 under 0$")));
         ground.hand().plan.paper.surface = materials::Surface::velour;
         QCOMPARE(ground.proposal(Ground::brushedOut).obstacle, GroundObstacle::paperTakesNoAlcohol);
         HandGround black(Water::none, 200);
@@ -234,14 +242,15 @@ class TestGrounds : public QObject {
         study.areaChoices[0].ground = Ground::none;
         const auto bare = groundFor(study, Ground::localWash, ground.hand().plan, ground.media(), prepared);
         QCOMPARE(bare.layers.size(), std::size_t(1));
-        QVERIFY(std::fabs(ground.colourOf(bare, 0).L - pigment::labOf(pigment::barePatch(ground.hand().plan.paper),
-                                                                      colour::Light::daylight65).L) < 1e-4);
+        QVERIFY(std::fabs(ground.colourOf(bare, 0).L -
+                          pigment::labOf(pigment::barePatch(ground.hand().plan.paper), colour::Light::daylight65).L) <
+                1e-4);
     }
 
     /// Common practice, no source, where a figure is not the film's own.
     void whatDoesNotGoTogetherIsTold() {
         HandGround ground(Water::full, 70);
-        ground.add(Kind::watercolour, "#c26a50", "watercolour");
+        ground.add(Kind::watercolour, "#d8d8d8", "watercolour");
         ground.add(Kind::acrylic, "#9a4a30", "acrylic");
         const auto kinds = [&](int medium, pigment::Pressure pressure, Drying help = Drying::air) {
             GroundProposal proposal = ground.proposal(Ground::none);

@@ -15,7 +15,8 @@ namespace {
 Study sceneOf(const cv::Scalar& background, const std::vector<cv::Scalar>& things, int areas = 4) {
     cv::Mat image(150, 200, CV_8UC3, background);
     for (int i = 0; i < int(things.size()); ++i)
-        cv::circle(image, {40 + 120 * i / std::max(1, int(things.size()) - 1), 90}, 26, things[std::size_t(i)], cv::FILLED);
+        cv::circle(image, {40 + 120 * i / std::max(1, int(things.size()) - 1), 90}, 26, things[std::size_t(i)],
+                   cv::FILLED);
     std::vector<uchar> png;
     cv::imencode(".png", image, png);
     Study study;
@@ -38,8 +39,8 @@ materials::Library starter() {
 std::vector<materials::Paper> papersOf(const std::vector<std::pair<const char*, const char*>>& colours) {
     std::vector<materials::Paper> papers;
     for (const auto& [id, hex] : colours)
-        papers.push_back({id, "Mill", id, materials::Surface::sanded600, *colour::srgb8FromHex(hex),
-                          materials::Water::full});
+        papers.push_back(
+            {id, "Mill", id, materials::Surface::sanded600, *colour::srgb8FromHex(hex), materials::Water::full});
     return papers;
 }
 
@@ -72,7 +73,8 @@ class TestPapers : public QObject {
     void aBlueSkyIsTintedByCream() {
         Study study = sceneOf({196, 142, 92}, {{70, 110, 80}});  // B, G, R
         materials::Library library = starter();
-        library.papers = papersOf({{"cream", "#f2dc9a"}, {"grey", "#8c8b88"}, {"brown", "#6b4a38"}, {"sienna", "#9a5634"}});
+        library.papers =
+            papersOf({{"cream", "#f2dc9a"}, {"grey", "#8c8b88"}, {"brown", "#6b4a38"}, {"sienna", "#9a5634"}});
         const auto papers = rankedFor(study, library);
         const auto tintOf = [&](const char* id) -> const Tint* {
             for (const PaperReason& reason : in(papers, id).reasons)
@@ -99,7 +101,11 @@ class TestPapers : public QObject {
         std::erase_if(library.media, [](const materials::Material& m) {
             return m.kind != materials::Kind::pencil && m.kind != materials::Kind::pan;
         });
-        std::erase_if(library.media, [](const auto& m) { return m.kind != materials::Kind::pencil && m.kind != materials::Kind::pan; }); library.papers = papersOf({{"light", "#f0ece2"}, {"dark", "#3a3a3c"}, {"brown", "#6b4a38"}, {"olive", "#5c5a3c"}});
+        std::erase_if(library.media, [](const auto& m) {
+            return m.kind != materials::Kind::pencil && m.kind != materials::Kind::pan;
+        });
+        library.papers =
+            papersOf({{"light", "#f0ece2"}, {"dark", "#3a3a3c"}, {"brown", "#6b4a38"}, {"olive", "#5c5a3c"}});
         const auto papers = rankedFor(study, library);
         QCOMPARE(papers.front().paper.id, std::string("light"));
         QVERIFY(in(papers, "light").outcome.picture.mean < in(papers, "dark").outcome.picture.mean - 0.3);
@@ -110,7 +116,8 @@ class TestPapers : public QObject {
         Study study = sceneOf({78, 98, 122}, {{52, 70, 96}, {60, 84, 112}});
         study.goal = Goal::leastWork;
         materials::Library library = starter();
-        library.papers = papersOf({{"brown", "#7a624e"}, {"blue", "#5a78a0"}, {"white", "#f4f2ee"}, {"green", "#6a8a50"}});
+        library.papers =
+            papersOf({{"brown", "#7a624e"}, {"blue", "#5a78a0"}, {"white", "#f4f2ee"}, {"green", "#6a8a50"}});
         const auto papers = rankedFor(study, library);
         QCOMPARE(papers.front().paper.id, std::string("brown"));
         QVERIFY(tells(papers.front(), PaperReasonKind::nearSubject));
@@ -127,14 +134,16 @@ class TestPapers : public QObject {
     void aMidToneShowsBlackAndWhiteAtOnce() {
         Study study = sceneOf({126, 130, 131}, {{12, 12, 12}, {245, 245, 245}});
         materials::Library library = starter();
-        library.papers = papersOf({{"white", "#f6f5f2"}, {"black", "#1c1c1d"}, {"grey", "#84837f"}, {"dark", "#3f3f41"}});
+        library.papers =
+            papersOf({{"white", "#f6f5f2"}, {"black", "#1c1c1d"}, {"grey", "#84837f"}, {"dark", "#3f3f41"}});
         const auto papers = rankedFor(study, library);
         QVERIFY(tells(in(papers, "grey"), PaperReasonKind::showsBothEnds));
         QVERIFY(tells(in(papers, "white"), PaperReasonKind::hidesLights));
         QVERIFY(tells(in(papers, "black"), PaperReasonKind::hidesDarks));
         QCOMPARE(papers.front().paper.id, std::string("grey"));
         const auto ends = [](const RankedPaper& p) { return p.score.parts[std::size_t(Criterion::ends)].points; };
-        QVERIFY(ends(in(papers, "grey")) > ends(in(papers, "white")) && ends(in(papers, "grey")) > ends(in(papers, "black")));
+        QVERIFY(ends(in(papers, "grey")) > ends(in(papers, "white")) &&
+                ends(in(papers, "grey")) > ends(in(papers, "black")));
     }
 
     /// For every goal: parts that add up to the score and to a hundred; the first paper no further off than the middle
@@ -196,9 +205,9 @@ class TestPapers : public QObject {
         std::vector<materials::Paper> order;
         QVERIFY(comparedGrounds(smallStudy(), smallLibrary(), kept, progress).ok());
         QVERIFY(told > 5);
-        QVERIFY(comparedPapers(smallStudy(), smallLibrary(), kept, {},
-                               [&](const std::vector<materials::Paper>& first) { order = first; })
-                    .ok());
+        QVERIFY(comparedPapers(smallStudy(), smallLibrary(), kept, {}, [&](const std::vector<materials::Paper>& first) {
+                    order = first;
+                }).ok());
         QCOMPARE(order.size(), smallLibrary().papers.size());
         stop.request_stop();
         Kept other;
@@ -253,7 +262,8 @@ class TestPapers : public QObject {
         subject.plan.paper = *smallLibrary().paper("p-grey");
         const TrialSubject small = trialSubject(subject.plan, subject.wanted, 96);
         const auto ground = bareGround(*subject.plan.reading, subject.plan.paper);
-        const auto trial = tryOut(small, study, smallLibrary().media, subject.tray, subject.plan.paper, ground, Care::quick, {});
+        const auto trial =
+            tryOut(small, study, smallLibrary().media, subject.tray, subject.plan.paper, ground, Care::quick, {});
         QVERIFY(trial);
         QCOMPARE(layersEnough(*trial, small, study, 1000), 0);
         QCOMPARE(layersEnough(*trial, small, study, 0), trial->outcome.layers);

@@ -1,6 +1,5 @@
 #include <tbb/task_arena.h>
 #include <QtTest>
-#include <set>
 #include <algorithm>
 #include <cmath>
 #include <map>
@@ -241,7 +240,8 @@ class TestPlanning : public QObject {
             study.detail = detail;
             return planOf(study);
         };
-        const Plan suggested = inDetail(Detail::suggest), middling = inDetail(Detail::usual), fine = inDetail(Detail::fine);
+        const Plan suggested = inDetail(Detail::suggest), middling = inDetail(Detail::usual),
+                   fine = inDetail(Detail::fine);
         const auto roughness = [](const Plan& plan) {
             double sum = 0;
             for (const cv::Mat& map : plan.pressures) {

@@ -25,7 +25,8 @@ Worked told(const Plan& plan) {
     };
     const auto outcome = [&](const Score& score, const Outcome& it) {
         worked.figure(score.points).figure(it.picture.mean).figure(it.picture.p95);
-        worked.figures(std::array{double(it.layers), it.firstLayer, it.minutes, it.toothUsed, it.toothMost, it.sparkle, it.chroma});
+        worked.figures(std::array{double(it.layers), it.firstLayer, it.minutes, it.toothUsed, it.toothMost, it.sparkle,
+                                  it.chroma});
     };
     if (plan.papers)
         for (const RankedPaper& ranked : *plan.papers) {

@@ -34,11 +34,12 @@ class TestWording : public QObject {
         materials::Paper velour;
         velour.name = "Velour";
         const auto isSentence = [](const QString& words) {
-            return words.endsWith('.') && !words.contains('!') && !words.contains("%1") && (words[0].isUpper() || words[0].isDigit());
+            return words.endsWith('.') && !words.contains('!') && !words.contains("%1") &&
+                   (words[0].isUpper() || words[0].isDigit());
         };
         for (int kind = 0; kind <= int(planning::PaperReasonKind::furtherThanHalf); ++kind)
             for (const int layers : {0, 1, 2})
-                for (const double figure : {0.4, -1.0}) {
+                for (const double figure : {0.4, 0.0}) {
                     planning::PaperReason reason{planning::PaperReasonKind(kind), figure, 2, {}};
                     reason.tint.layersToCover = layers;
                     const QString sentence = wording::paperReasonSentence(reason, hand.plan);
@@ -48,8 +49,7 @@ class TestWording : public QObject {
         for (int i = 0; i <= int(planning::GroundObstacle::noDeepDarks); ++i)
             QVERIFY(isSentence(wording::obstacleSentence(planning::GroundObstacle(i), velour)));
         for (int i = 0; i <= int(planning::GroundCautionKind::keepHeatMoving); ++i)
-            QVERIFY(isSentence(
-                wording::groundCautionSentence({planning::GroundCautionKind(i), "Ochre", 0.4}, velour)));
+            QVERIFY(isSentence(wording::groundCautionSentence({planning::GroundCautionKind(i), "Ochre", 0.4}, velour)));
         planning::TriedGround bare, tried;
         bare.outcome.layers = tried.layersEnough = 20;
         QVERIFY(wording::gainSentence(tried, bare).startsWith("No ground"));

@@ -169,9 +169,8 @@ MarginText LayersStation::stepMargin() const {
         if (step.stick >= 0) {
             const materials::Material& stick = plan->sticks[std::size_t(step.stick)];
             text.listHead = tr("In the hand");
-            const auto pressure = step.groundLayer >= 0
-                                      ? plan->ground.layers[std::size_t(step.groundLayer)].pressure
-                                      : pigment::Pressure::medium;
+            const auto pressure = step.groundLayer >= 0 ? plan->ground.layers[std::size_t(step.groundLayer)].pressure
+                                                        : pigment::Pressure::medium;
             text.strokes.push_back({stick.kind, stick.masstone, QString::fromStdString(stick.name),
                                     tr("%1, %2, %3")
                                         .arg(wording::kindWord(stick.kind), wording::mannerWord(step.manner),
@@ -213,11 +212,11 @@ MarginText LayersStation::stackMargin() const {
     text.listHead = tr("Its layers, from the paper up");
     for (const planning::GroundLayer& layer : plan->ground.layers)
         if (std::ranges::binary_search(layer.areas, stack.areas.front()))
-            text.strokes.push_back({layer.mixture.empty() ? materials::Kind::soft
-                                                          : layer.mixture.front().medium.kind,
-                                    planning::coloursOf(*plan, layer).dry, wording::mixtureWords(layer),
-                                    tr("%1: %2").arg(wording::strengthWords(layer), wording::reasonPhrase(layer.reason)),
-                                    layer.manner, layer.pressure, !layer.mixture.empty()});
+            text.strokes.push_back(
+                {layer.mixture.empty() ? materials::Kind::soft : layer.mixture.front().medium.kind,
+                 planning::coloursOf(*plan, layer).dry, wording::mixtureWords(layer),
+                 tr("%1: %2").arg(wording::strengthWords(layer), wording::reasonPhrase(layer.reason)), layer.manner,
+                 layer.pressure, !layer.mixture.empty()});
     for (const planning::Layer& layer : stack.layers) {
         const materials::Material& stick = plan->sticks[std::size_t(layer.stick)];
         text.strokes.push_back(

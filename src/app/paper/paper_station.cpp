@@ -104,7 +104,8 @@ class PaperStation::Offcuts : public QWidget {
             painter.setPen(t.ink);
             painter.setFont(drawing::font(drawing::TypeSize::small, taken));
             const QString name = QString::fromStdString(paper.name);
-            const QString words = (isJudged_ ? tr("%1. %2").arg(i + 1).arg(name) : name) + (taken ? tr(" · set") : QString());
+            const QString words =
+                (isJudged_ ? tr("%1. %2").arg(i + 1).arg(name) : name) + (taken ? tr(" · set") : QString());
             painter.drawText(QRectF(box.left(), box.bottom() - 19, box.width(), 18), Qt::AlignLeft | Qt::AlignVCenter,
                              painter.fontMetrics().elidedText(words, Qt::ElideRight, int(box.width())));
         }
@@ -156,8 +157,7 @@ class PaperStation::Offcuts : public QWidget {
                     const pigment::Pigment pigment = pigment::pigmentOf(library.media[std::size_t(stroke.medium)]);
                     pigment::Patch patch = pigment::barePatch(paper);
                     pigment::lay(patch, {&pigment, stroke.manner, pigment::Pressure::medium});
-                    images << drawing::imageOf(
-                        rendering::sheetPicture(spot, {{patch, {}}}, {}, grain, plan_->light));
+                    images << drawing::imageOf(rendering::sheetPicture(spot, {{patch, {}}}, {}, grain, plan_->light));
                 }
             swatches_ << images;
         }
@@ -170,8 +170,7 @@ class PaperStation::Offcuts : public QWidget {
     QList<QList<QImage>> swatches_;
 };
 
-PaperStation::PaperStation(Desk& desk)
-    : Station(desk, tr("The offcuts"), tr("the best for your goal first")) {
+PaperStation::PaperStation(Desk& desk) : Station(desk, tr("The offcuts"), tr("the best for your goal first")) {
     asSeen_ = new QCheckBox(tr("As it looks there"));
     asSeen_->setToolTip(tr("Beside its neighbours a colour looks lighter or darker than it measures."));
     choices_->addWidget(asSeen_);
@@ -241,15 +240,15 @@ Views PaperStation::views() const {
     const materials::Paper& paper = lookedAt(*plan);
     const cv::Mat picture = colour::pictureUnder(plan->reading->picture, session_.shownLight());
     const cv::Mat zero(plan->stackMap.size(), CV_32S, cv::Scalar(0));
-    const cv::Mat grain = rendering::grainMap(paper.surface, zero.size(), session_.study().widthMillimetres / zero.cols);
+    const cv::Mat grain =
+        rendering::grainMap(paper.surface, zero.size(), session_.study().widthMillimetres / zero.cols);
     const cv::Mat sheet =
         rendering::sheetPicture(zero, {{pigment::barePatch(paper), {}}}, {}, grain, session_.shownLight());
-    views.sheet =
-        drawing::imageOf(planning::cutOutOn(*plan->reading, picture, sheet, paper, asSeen_->isChecked()));
+    views.sheet = drawing::imageOf(planning::cutOutOn(*plan->reading, picture, sheet, paper, asSeen_->isChecked()));
     views.figure.clear();
-    views.sheetCaption = (asSeen_->isChecked() ? tr("Subject cut out, as it looks on %1")
-                                               : tr("Subject cut out, as it measures, on %1"))
-                             .arg(QString::fromStdString(paper.name));
+    views.sheetCaption =
+        (asSeen_->isChecked() ? tr("Subject cut out, as it looks on %1") : tr("Subject cut out, as it measures, on %1"))
+            .arg(QString::fromStdString(paper.name));
     return views;
 }
 
@@ -292,9 +291,11 @@ MarginText PaperStation::margin() const {
         const auto& samples = plan->stacks[std::size_t(plan->stackOfArea[std::size_t(area)])].samples;
         const auto& most = *std::ranges::max_element(samples, {}, &matching::Sample::weight);
         const double steps = planning::contrastSteps(most.wanted, colour::labFromSrgb8(paper.tone));
-        text.why << (steps > 0 ? tr("Beside it %1 looks %2 of a step lighter than on a middle grey, though it measures the same.")
-                               : tr("Beside it %1 looks %2 of a step darker than on a middle grey, though it measures the same."))
-                        .arg(wording::areasNamed(*plan, {area}), QString::number(std::fabs(steps), 'f', 1));
+        text.why
+            << (steps > 0
+                    ? tr("Beside it %1 looks %2 of a step lighter than on a middle grey, though it measures the same.")
+                    : tr("Beside it %1 looks %2 of a step darker than on a middle grey, though it measures the same."))
+                   .arg(wording::areasNamed(*plan, {area}), QString::number(std::fabs(steps), 'f', 1));
     }
     return text;
 }

@@ -327,7 +327,8 @@ Views UnderpaintingStation::views() const {
     if (!isTried) return views;
     const QString name = wording::groundWord(lookedAt());
     views.sheet = largeSheet(*looked);
-    views.sheetCaption = groundOnly_->isChecked() ? tr("The ground: %1").arg(name) : tr("A quick plan over: %1").arg(name);
+    views.sheetCaption =
+        groundOnly_->isChecked() ? tr("The ground: %1").arg(name) : tr("A quick plan over: %1").arg(name);
     views.figure = tr("ends %1").arg(wording::differenceFigure(looked->outcome.picture.mean));
     if (!beside_->isChecked() || !laid || laid == looked || laid->proposal.obstacle) return views;
     const QImage left = largeSheet(*laid);
@@ -348,9 +349,8 @@ QString UnderpaintingStation::introduction() const {
 
 void UnderpaintingStation::addLayers(MarginText& text, const planning::GroundProposal& ground) const {
     const auto plan = session_.plan();
-    const bool anyWet = std::ranges::any_of(ground.layers, [](const auto& layer) {
-        return planning::isWet(layer) && !layer.mixture.empty();
-    });
+    const bool anyWet = std::ranges::any_of(
+        ground.layers, [](const auto& layer) { return planning::isWet(layer) && !layer.mixture.empty(); });
     if (!ground.layers.empty()) text.listHead = anyWet ? tr("Its layers, wet above, dry below") : tr("Its layers");
     for (const planning::GroundLayer& layer : ground.layers) {
         const bool lays = !layer.mixture.empty();
@@ -395,9 +395,7 @@ MarginText UnderpaintingStation::margin() const {
         text.cautions << wording::obstacleSentence(*it->proposal.obstacle, plan->paper);
         return text;
     }
-    text.paragraphs << tr("Score %1 of 100: %2.")
-                           .arg(it->score.points, 0, 'f', 1)
-                           .arg(wording::scoreParts(it->score));
+    text.paragraphs << tr("Score %1 of 100: %2.").arg(it->score.points, 0, 'f', 1).arg(wording::scoreParts(it->score));
     const planning::TriedGround* bare = triedBy(planning::Ground::none);
     if (bare && it != bare) text.why << wording::gainSentence(*it, *bare);
     if (!it->proposal.layers.empty()) {
@@ -416,7 +414,8 @@ MarginText UnderpaintingStation::margin() const {
                     .arg(std::lround(it->outcome.toothUsed * 100))
                     .arg(std::lround(it->outcome.toothMost * 100));
     addLayers(text, it->proposal);
-    for (const planning::GroundCaution& caution : planning::cautionsOf(it->proposal, plan->paper, session_.study().drying))
+    for (const planning::GroundCaution& caution :
+         planning::cautionsOf(it->proposal, plan->paper, session_.study().drying))
         text.cautions << wording::groundCautionSentence(caution, plan->paper);
     return text;
 }

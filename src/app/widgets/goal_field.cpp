@@ -9,7 +9,8 @@ GoalField::GoalField(Session& session) : session_(session) {
                             planning::Goal::mostVivid})
         addItem(wording::goalWord(goal), int(goal));
     connect(this, &QComboBox::activated, this, [this](int index) {
-        session_.choose(tr("Goal"), [&](planning::Study& study) { study.goal = planning::Goal(itemData(index).toInt()); });
+        session_.choose(tr("Goal"),
+                        [&](planning::Study& study) { study.goal = planning::Goal(itemData(index).toInt()); });
     });
 }
 
