@@ -10,7 +10,7 @@ namespace {
 constexpr std::array<std::string_view, criterionCount> criteria{"colour", "work", "tooth", "ends", "sparkle", "vivid"};
 
 /// Points of 100 by goal, in the order of the criteria.
-constexpr std::array<std::array<double, criterionCount>, 4> weights{{
+constexpr std::array<std::array<double, criterionCount>, 4> pointsByGoal{{
     {60, 20, 5, 15, 0, 0},   // truest colour
     {30, 45, 10, 15, 0, 0},  // least work
     {40, 10, 5, 10, 35, 0},  // most sparkle
@@ -40,7 +40,7 @@ Score scoreOf(const Outcome& outcome, double ends, Goal goal) {
     const auto worth = worthOf(outcome, ends);
     Score score;
     for (std::size_t i = 0; i < worth.size(); ++i) {
-        const double most = weights[static_cast<std::size_t>(goal)][i];
+        const double most = pointsByGoal[static_cast<std::size_t>(goal)][i];
         score.parts[i] = {Criterion(i), most * worth[i], most};
         score.points += score.parts[i].points;
     }

@@ -2,6 +2,7 @@
 
 #include <algorithm>
 
+#include "colour/munsell.h"
 #include "planning/papers.h"
 #include "subject/attention.h"
 #include "subject/planes.h"
@@ -65,6 +66,33 @@ void addPictureNotes(std::vector<Note>& notes, const Plan& plan, const Study& st
 
 }  // namespace
 
+namespace {
+
+/// Darks that come out too light since nothing that is laid is dark enough.
+std::optional<Note> noteOfDarks(const Plan& plan) {
+    constexpr double dark = 25, tellingShare = 0.03, clearly = 0.5;  // L*; of the picture; value steps
+    Note note{NoteKind::caution, NoteTopic::noDarks, {}, {}, 0};
+    double share = 0, wanted = 0, reached = 0;
+    for (const PlannedStack& stack : plan.stacks) {
+        const double before = share;
+        for (const Tone& tone : stack.tones) {
+            if (tone.target.L > dark) continue;
+            share += tone.share;
+            wanted += tone.share * tone.target.L;
+            reached += tone.share * tone.predicted.L;
+        }
+        if (share > before) note.areas.insert(note.areas.end(), stack.areas.begin(), stack.areas.end());
+    }
+    if (share < tellingShare) return std::nullopt;
+    const bool hasDark = std::ranges::any_of(
+        plan.prepared, [&](const matching::PreparedStick& stick) { return stick.masstone.L < wanted / share; });
+    note.figure = colour::munsellValueOfLightness(reached / share) - colour::munsellValueOfLightness(wanted / share);
+    if (hasDark || note.figure < clearly) return std::nullopt;
+    return note;
+}
+
+}  // namespace
+
 std::vector<Note> notesFor(const Plan& plan, const Study& study) {
     constexpr double fullFrom = 0.01;     // of the stack: less is a touch
     constexpr double clearlyApart = 4.0;  // picture difference
@@ -94,6 +122,7 @@ std::vector<Note> notesFor(const Plan& plan, const Study& study) {
     if (const double least = std::min(ends.toDark, ends.toLight); least < Ends::hardlySeen)
         notes.push_back({NoteKind::caution, NoteTopic::paperHidesEnds, {}, {}, least});
 
+    if (auto note = noteOfDarks(plan)) notes.push_back(*std::move(note));
     addPictureNotes(notes, plan, study);
     notes.push_back({NoteKind::safety, NoteTopic::dust, {}, {}, 0});
     Note toxic{NoteKind::safety, NoteTopic::toxicPigments, {}, {}, 0};

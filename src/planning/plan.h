@@ -55,6 +55,7 @@ enum class NoteTopic {
     farFromTarget,  // figure: picture difference there
     unsteadyHand,   // figure: mean difference of an unsteady hand
     paperHidesEnds,
+    noDarks,  // figure: value steps by which the darkest of the picture come out too light
     dust,
     toxicPigments,  // subjects: sticks
     heatAndWater,

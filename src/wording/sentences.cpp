@@ -274,6 +274,11 @@ QString noteSentence(const planning::Note& note, const planning::Plan& plan) {
             return say("With pressure and coverage off by %1 %, the picture stays within %2 ΔE00 in the mean.")
                 .arg(std::lround(pigment::usualHandSpread * 100))
                 .arg(note.figure, 0, 'f', 1);
+        case NoteTopic::noDarks:
+            return say("Nothing in the tray is as dark as %1: the darks come out %2 of a step too light. Add a dark "
+                       "stick, "
+                       "or lay ink under them.")
+                .arg(areasNamed(plan, note.areas), QString::number(note.figure, 'f', 1));
         case NoteTopic::paperHidesEnds:
             return say(
                 "One end of the values hardly shows on this paper before it is covered: check it against the "

@@ -377,6 +377,29 @@ class TestOrder : public QObject {
         }
     }
 
+    /// A subject of darks wants a dark in the tray.
+    void darksWithoutADarkStickAreTold() {
+        HandPlan hand(2);
+        hand.stick(90);
+        hand.plan.stacks[0].tones = {{0, 0.05, {10, 0, 0}, {38, 0, 0}}};
+        const auto note = [&]() -> std::optional<Note> {
+            const auto notes = notesFor(hand.plan, hand.study);
+            const Note* found = noteOf(notes, NoteTopic::noDarks);
+            return found ? std::optional(*found) : std::nullopt;
+        };
+        QCOMPARE(note()->areas, std::vector<int>{0});
+        QVERIFY(std::fabs(note()->figure -
+                          (colour::munsellValueOfLightness(38) - colour::munsellValueOfLightness(10))) < 1e-9);
+        // Few of them, nearly reached, or with a dark stick that was not laid there, are no reason.
+        hand.plan.stacks[0].tones[0].share = 0.02;
+        QVERIFY(!note());
+        hand.plan.stacks[0].tones[0] = {0, 0.05, {10, 0, 0}, {13, 0, 0}};
+        QVERIFY(!note());
+        hand.plan.stacks[0].tones[0] = {0, 0.05, {10, 0, 0}, {38, 0, 0}};
+        hand.stick(15);
+        QVERIFY(!note());
+    }
+
     /// Half a step more contrast elsewhere than at what the picture is about is no fault yet.
     void contrastElsewhereIsTold() {
         for (const double steps : {2.4, 2.6}) {
