@@ -36,6 +36,8 @@ std::optional<std::vector<TriedGround>> triedGrounds(const TrialSubject& subject
         Ground::none, Ground::localWash, Ground::complement,  Ground::warm,     Ground::values,
         Ground::ink,  Ground::dryBase,   Ground::coolShadows, Ground::charcoal, Ground::brushedOut};
     constexpr int mostInFull = 3;
+    // Of the bare sheet's layers: one more or less is the search's own scatter.
+    constexpr double clearGain = 0.1;
     const cv::Mat& stackMap = subject.plan.stackMap;
     const cv::Mat grain =
         rendering::grainMap(subject.plan.paper.surface, stackMap.size(), study.widthMillimetres / stackMap.cols);
@@ -60,7 +62,7 @@ std::optional<std::vector<TriedGround>> triedGrounds(const TrialSubject& subject
             bare = tried.outcome;
         } else if (tried.outcome.picture.mean <= bare.picture.mean && !tried.proposal.layers.empty()) {
             tried.layersEnough = layersEnough(*trial, subject, study, bare.picture.mean);
-            tried.gains = tried.layersEnough + tried.outcome.groundLayers < bare.layers;
+            tried.gains = tried.layersEnough + tried.outcome.groundLayers <= bare.layers * (1 - clearGain);
         }
         tried.plan = std::move(trial->plan);
         tried.ground = sheetOf(tried.plan, stackMap, grain, Laid::ground);

@@ -15,7 +15,7 @@ struct TriedGround {
     /// How few dry layers are enough over it to be no further off than all of those on the bare sheet; all of them
     /// where it is further off.
     int layersEnough = 0;
-    bool gains = false;  // no further off with fewer layers in all than the bare sheet, both searched in full
+    bool gains = false;  // no further off with clearly fewer layers in all than the bare sheet, both searched in full
     Care care = Care::quick;
     Plan plan;              // the trial's: small, without steps
     cv::Mat ground, sheet;  // small pictures of it (CV_8UC3, R G B)

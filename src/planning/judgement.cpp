@@ -11,10 +11,10 @@ constexpr std::array<std::string_view, criterionCount> criteria{"colour", "work"
 
 /// Points of 100 by goal, in the order of the criteria.
 constexpr std::array<std::array<double, criterionCount>, 4> pointsByGoal{{
-    {60, 20, 5, 15, 0, 0},   // truest colour
-    {30, 45, 10, 15, 0, 0},  // least work
-    {40, 10, 5, 10, 35, 0},  // most sparkle
-    {40, 10, 5, 10, 0, 35},  // most vivid
+    {55, 20, 5, 20, 0, 0},   // truest colour
+    {25, 45, 10, 20, 0, 0},  // least work
+    {35, 10, 5, 15, 35, 0},  // most sparkle
+    {35, 10, 5, 15, 0, 35},  // most vivid
 }};
 
 std::array<double, criterionCount> worthOf(const Outcome& outcome, double ends) {

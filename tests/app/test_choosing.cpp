@@ -19,6 +19,7 @@ class TestChoosing : public QObject {
     std::unique_ptr<MainWindow> opened(const std::function<void(planning::Study&)>& change = {}) {
         planning::Study study = smallStudy();
         study.paper = "p-white";
+        study.ground = Ground::proposed;
         if (change) change(study);
         const QString file = folder_.filePath("ball.dune");
         if (!storage::writeDocument({study, smallLibrary()}, file.toStdString(), {}, {})) return nullptr;

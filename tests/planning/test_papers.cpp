@@ -150,6 +150,8 @@ class TestPapers : public QObject {
     /// one.
     void partsAddUpAndTheBestIsNoWorseThanTheMiddle() {
         Study study = smallStudy();
+        study.paper.clear();
+        study.ground = Ground::proposed;
         materials::Library library = starter();
         for (const Goal goal : {Goal::truestColour, Goal::leastWork, Goal::mostSparkle, Goal::mostVivid}) {
             study.goal = goal;
@@ -178,6 +180,8 @@ class TestPapers : public QObject {
     /// A goal moves what it names.
     void goalsAreFollowed() {
         Study study = smallStudy();
+        study.paper.clear();
+        study.ground = Ground::proposed;
         const materials::Library library = starter();
         const auto leaderOf = [&](Goal goal) {
             study.goal = goal;
@@ -201,7 +205,8 @@ class TestPapers : public QObject {
                                       ++told;
                                   },
                                   {}};
-        const materials::Library library = starter();
+        materials::Library library = starter();
+        library.papers = smallLibrary().papers;
         std::vector<materials::Paper> order;
         QVERIFY(comparedGrounds(smallStudy(), smallLibrary(), kept, progress).ok());
         QVERIFY(told > 5);
@@ -226,6 +231,7 @@ class TestPapers : public QObject {
     void theBoardTellsWhatGains() {
         for (const char* paper : {"p-white", "p-dry", "p-grey"}) {
             Study study = smallStudy();
+            study.ground = Ground::proposed;
             study.paper = paper;
             Kept kept;
             int told = 0;

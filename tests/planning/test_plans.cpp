@@ -105,6 +105,8 @@ class TestPlans : public QObject {
     /// Whole plans of the small study, as they were looked at: what a change of a rule or a weight moves.
     void plansAreAsTheyWereLookedAt() {
         Study study = smallStudy();
+        study.paper.clear();
+        study.ground = Ground::proposed;
         const QString folder = TEST_OWN "/planning/worked/";
         QCOMPARE(told(planOf(study)).against(folder + "usual.txt"), QString());
         study.paper = "p-dry";
@@ -120,7 +122,10 @@ class TestPlans : public QObject {
         study.colour = {1.2, 0.8, 0.5, -6};
         study.directions = {{{0.5, 0.5}, {0.6, 0.6}}};
         QCOMPARE(told(planOf(study)).against(folder + "few-sticks-under-a-lamp.txt"), QString());
-        const Plan coarse = planOf(smallStudy(), 0, Fineness::coarse);
+        study = smallStudy();
+        study.paper.clear();
+        study.ground = Ground::proposed;
+        const Plan coarse = planOf(study, 0, Fineness::coarse);
         QCOMPARE(told(coarse).against(folder + "coarse.txt"), QString());
     }
 };

@@ -6,7 +6,8 @@
 #include "materials/material.h"
 #include "planning/study.h"
 
-/// A small picture (wall, table, ball in the light) and a mixed tray: a study that plans in a moment.
+/// A small picture (wall, table, ball in the light) and a mixed tray: a study that plans in a moment, its paper and
+/// ground chosen.
 inline planning::Study smallStudy() {
     cv::Mat image(150, 200, CV_8UC3, cv::Scalar(150, 165, 170));
     cv::rectangle(image, {0, 100, 200, 50}, cv::Scalar(60, 52, 48), cv::FILLED);
@@ -23,6 +24,9 @@ inline planning::Study smallStudy() {
     study.areas = 4;
     study.stickLimit = 10;
     study.areaChoices = {{0.5, 0.5, "ball"}};
+    // What is not left to the program need not be compared.
+    study.paper = "p-grey";
+    study.ground = planning::Ground::localWash;
     return study;
 }
 

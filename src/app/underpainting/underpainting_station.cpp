@@ -310,8 +310,17 @@ QString UnderpaintingStation::decided() const {
     return wording::groundWord(plan->ground.layers.empty() ? planning::Ground::none : strategies.front());
 }
 
+int UnderpaintingStation::groundSteps() const {
+    int steps = 0;
+    for (const planning::Step& step : session_.plan()->steps)
+        if (step.stage == planning::Stage::drawing || step.stage == planning::Stage::underpainting) steps = step.number;
+    return steps;
+}
+
 QImage UnderpaintingStation::largeSheet(const planning::TriedGround& it) const {
     const auto plan = session_.plan();
+    if (it.proposal.strategy == chosen())
+        return sheetAfter(groundOnly_->isChecked() ? groundSteps() : int(plan->steps.size()));
     const auto laid = groundOnly_->isChecked() ? planning::Laid::ground : planning::Laid::all;
     return drawing::imageOf(planning::sheetOf(it.plan, plan->stackMap, plan->grain, laid));
 }
@@ -327,9 +336,12 @@ Views UnderpaintingStation::views() const {
     if (!isTried) return views;
     const QString name = wording::groundWord(lookedAt());
     views.sheet = largeSheet(*looked);
-    views.sheetCaption =
-        groundOnly_->isChecked() ? tr("The ground: %1").arg(name) : tr("A quick plan over: %1").arg(name);
-    views.figure = tr("ends %1").arg(wording::differenceFigure(looked->outcome.picture.mean));
+    const bool isLaid = lookedAt() == chosen();
+    views.sheetCaption = groundOnly_->isChecked() ? tr("The ground: %1").arg(name)
+                         : isLaid                 ? tr("The sheet over: %1").arg(name)
+                                                  : tr("A quick plan over: %1").arg(name);
+    views.figure = tr("ends %1").arg(
+        wording::differenceFigure(isLaid ? plan->summary.picture.mean : looked->outcome.picture.mean));
     if (!beside_->isChecked() || !laid || laid == looked || laid->proposal.obstacle) return views;
     const QImage left = largeSheet(*laid);
     QPainter painter(&views.sheet);

@@ -36,6 +36,8 @@ class UnderpaintingStation : public Station {
     /// What the plan lies on, and what is looked at.
     planning::Ground chosen() const;
     planning::Ground lookedAt() const { return looked_.value_or(chosen()); }
+    /// How many steps of the plan there are until its ground is laid.
+    int groundSteps() const;
     QImage largeSheet(const planning::TriedGround& tried) const;
     void addLayers(MarginText& text, const planning::GroundProposal& ground) const;
     std::optional<planning::Ground> areaChoice() const;
