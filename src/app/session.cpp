@@ -283,7 +283,7 @@ void Session::compareWanted(const Chosen& of, std::function<void()> then) {
                                                                      const Progress& progress) {
                 return planning::comparedGrounds(chosen.study, *chosen.library, kept, progress, inOrder);
             },
-            [this, then](const planning::ComparedGrounds&) { then(); });
+            [then](const planning::ComparedGrounds&) { then(); });
     };
     if (!papers) return compareGrounds();
     const auto order = [this](const std::vector<materials::Paper>& first) {

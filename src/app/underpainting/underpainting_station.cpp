@@ -143,7 +143,8 @@ class UnderpaintingStation::Board : public QWidget {
     QRectF boxOf(int i) const {
         const int across = columns(), rows = (int(cards_.size()) + across - 1) / across;
         const double w = double(width()) / across, h = double(height()) / std::max(1, rows);
-        const QRectF slot(w * (i % across), h * (i / across), w - gap, h);
+        const int row = i / across, column = i % across;
+        const QRectF slot(w * column, h * row, w - gap, h);
         double ratio = 0.75;
         for (const Card& card : cards_)
             if (!card.end.isNull()) ratio = double(card.end.height()) / card.end.width();
