@@ -26,8 +26,12 @@ std::vector<std::string> namesOf(const Reading& reading, const Study& study) {
 /// Long side in pixels of what papers and grounds are tried on.
 constexpr double paperTrialSide = 96, groundTrialSide = 192;
 
-/// What comparisons depend on beside the reading and the materials.
-std::string comparisonKey(const Study& study) {
+/// What comparisons depend on beside the reading and the materials: papers on the ground that is named, the board of
+/// grounds on none.
+struct ComparisonKeys {
+    std::string papers, grounds;
+};
+ComparisonKeys keysOf(const Study& study) {
     Study told = study;
     told.title.clear();
     told.measures.clear();
@@ -36,7 +40,11 @@ std::string comparisonKey(const Study& study) {
     told.edges.clear();
     told.paper.clear();
     told.drying = {};
-    return keyOf(told, Bears::nothing);
+    ComparisonKeys keys;
+    keys.papers = keyOf(told, Bears::nothing);
+    told.ground = Ground::proposed;
+    keys.grounds = keyOf(told, Bears::nothing);
+    return keys;
 }
 
 }  // namespace
@@ -44,7 +52,7 @@ std::string comparisonKey(const Study& study) {
 /// Comparisons with what they were made of.
 struct KeptComparisons {
     std::shared_ptr<const Reading> reading;
-    std::string key;
+    ComparisonKeys keys;
     materials::Library library;
     Ranking papers;
     std::vector<std::pair<std::string, Board>> grounds;  // by the paper's id
@@ -55,12 +63,14 @@ namespace {
 /// What is kept of this study's comparisons; forgets those of another.
 KeptComparisons& keptFor(const Study& study, const materials::Library& library, const PlanSubject& subject,
                          Kept& kept) {
-    const std::string key = comparisonKey(study);
-    const auto& it = kept.comparisons;
-    if (!it || it->reading != subject.plan.reading || it->key != key || it->library != library)
-        kept.comparisons =
-            std::make_shared<KeptComparisons>(KeptComparisons{subject.plan.reading, key, library, {}, {}});
-    return *kept.comparisons;
+    const ComparisonKeys keys = keysOf(study);
+    auto& it = kept.comparisons;
+    if (!it || it->reading != subject.plan.reading || it->library != library)
+        it = std::make_shared<KeptComparisons>(KeptComparisons{subject.plan.reading, keys, library, {}, {}});
+    if (it->keys.papers != keys.papers) it->papers.reset();
+    if (it->keys.grounds != keys.grounds) it->grounds.clear();
+    it->keys = keys;
+    return *it;
 }
 
 Ranking rankedFor(const Study& study, const materials::Library& library, const PlanSubject& subject, Kept& kept,
@@ -150,9 +160,10 @@ std::optional<GroundProposal> groundFor(const Study& study, const materials::Lib
 
 void tellKnown(Plan& plan, const Study& study, const materials::Library& library, Kept& kept) {
     const auto& known = kept.comparisons;
-    if (!known || known->reading != plan.reading || known->key != comparisonKey(study) || known->library != library)
-        return;
-    plan.papers = known->papers;
+    if (!known || known->reading != plan.reading || known->library != library) return;
+    const ComparisonKeys keys = keysOf(study);
+    if (known->keys.papers == keys.papers) plan.papers = known->papers;
+    if (known->keys.grounds != keys.grounds) return;
     for (const auto& [id, board] : known->grounds)
         if (id == plan.paper.id) plan.grounds = board;
 }

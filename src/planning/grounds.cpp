@@ -21,7 +21,7 @@ Ground strategyOf(const TriedGround& tried) {
 }
 
 // Those that are laid most come first. Common practice, no source.
-constexpr std::array<Ground, groundCount - 1> order{
+constexpr std::array<Ground, groundCount - 1> triedInTurn{
     Ground::none, Ground::localWash, Ground::complement,  Ground::warm,     Ground::values,
     Ground::ink,  Ground::dryBase,   Ground::coolShadows, Ground::charcoal, Ground::brushedOut};
 constexpr int mostInFull = 3;
@@ -43,7 +43,7 @@ class Trials {
                                      study.widthMillimetres / subject.plan.stackMap.cols)) {}
 
     std::optional<std::vector<TriedGround>> board() {
-        for (const Ground strategy : order) {
+        for (const Ground strategy : triedInTurn) {
             TriedGround tried;
             tried.proposal = groundFor(study_, strategy, subject_.plan, media_, tray_);
             if (tried.proposal.obstacle)
@@ -61,7 +61,7 @@ class Trials {
  private:
     void tell(const TriedGround& tried) {
         if (onTried_) onTried_(tried);
-        progress_.at(double(++told_) / double(order.size() + 1 + mostInFull));
+        progress_.at(double(++told_) / double(triedInTurn.size() + 1 + mostInFull));
     }
 
     bool tryWith(TriedGround& tried, Care care) {
