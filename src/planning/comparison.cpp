@@ -13,6 +13,12 @@ namespace planning {
 using common::Problem;
 using common::ProblemKind;
 
+/// What comparisons depend on beside the reading and the materials: papers on the ground that is named, the board of
+/// grounds on none.
+struct ComparisonKeys {
+    std::string papers, grounds;
+};
+
 namespace {
 
 std::vector<std::string> namesOf(const Reading& reading, const Study& study) {
@@ -26,11 +32,6 @@ std::vector<std::string> namesOf(const Reading& reading, const Study& study) {
 /// Long side in pixels of what papers and grounds are tried on.
 constexpr double paperTrialSide = 96, groundTrialSide = 192;
 
-/// What comparisons depend on beside the reading and the materials: papers on the ground that is named, the board of
-/// grounds on none.
-struct ComparisonKeys {
-    std::string papers, grounds;
-};
 ComparisonKeys keysOf(const Study& study) {
     Study told = study;
     told.title.clear();

@@ -22,6 +22,7 @@ namespace {
 /// most is added as long as one pays, and after each every layer is exchanged once for what does better in its place.
 class QuickSearch {
  public:
+    /// What it is made from must outlive it.
     QuickSearch(const matching::Want& want, const matching::OptionBank& bank, const matching::StackWeights& weights)
         : bank_(bank),
           screen_(want, bank, weights),
@@ -99,12 +100,13 @@ class QuickSearch {
 std::vector<matching::Stack> quickStacks(Trial& trial, const matching::OptionBank& bank, const Study& study,
                                          const std::vector<Found>& from, const common::Progress& progress) {
     const std::vector<matching::Want> wants = wantsOf(trial.plan);
+    const matching::StackWeights weights = weightsFor(study);
     std::vector<matching::Stack> stacks(wants.size());
     trial.found.stacks.resize(wants.size());
     trial.found.promising.resize(wants.size());
     common::forEachIndex(int(wants.size()), [&](int s) {
         if (progress.cancelled()) return;
-        QuickSearch search(wants[std::size_t(s)], bank, weightsFor(study));
+        QuickSearch search(wants[std::size_t(s)], bank, weights);
         matching::Stack& best = stacks[std::size_t(s)];
         if (from.empty()) best = search.stack(study.layers);
         for (const Found& start : from) {
@@ -226,9 +228,10 @@ double chromaOf(const Plan& plan) {
 void layFirst(Plan& plan, const matching::OptionBank& bank, const Study& study,
               const std::vector<materials::Material>& media, const cv::Mat& wanted) {
     const std::vector<matching::Want> wants = wantsOf(plan);
+    const matching::StackWeights weights = weightsFor(study);
     std::vector<matching::Stack> stacks(wants.size());
     common::forEachIndex(int(wants.size()), [&](int s) {
-        stacks[std::size_t(s)] = QuickSearch(wants[std::size_t(s)], bank, weightsFor(study)).stack(1);
+        stacks[std::size_t(s)] = QuickSearch(wants[std::size_t(s)], bank, weights).stack(1);
     });
     takeStacks(plan, study, media, stacks);
     makePressureMaps(plan, study, wanted, 1.0);
