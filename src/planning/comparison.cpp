@@ -74,6 +74,13 @@ KeptComparisons& keptFor(const Study& study, const materials::Library& library, 
     return *it;
 }
 
+/// The board of a paper, null where it is not known.
+Board boardOn(const KeptComparisons& known, const std::string& paper) {
+    for (const auto& [id, board] : known.grounds)
+        if (id == paper) return board;
+    return {};
+}
+
 Ranking rankedFor(const Study& study, const materials::Library& library, const PlanSubject& subject, Kept& kept,
                   const common::Progress& progress) {
     KeptComparisons& known = keptFor(study, library, subject, kept);
@@ -88,8 +95,7 @@ Board boardFor(const Study& study, const materials::Library& library, const Plan
                const common::Progress& progress, const std::function<void(const TriedGround&)>& onTried) {
     KeptComparisons& known = keptFor(study, library, subject, kept);
     const std::string& paper = subject.plan.paper.id;
-    for (const auto& [id, board] : known.grounds)
-        if (id == paper) return board;
+    if (auto board = boardOn(known, paper)) return board;
     auto tried = triedGrounds(trialSubject(subject.plan, subject.wanted, groundTrialSide), study, library.media,
                               subject.tray, progress, onTried);
     if (!tried) return {};
@@ -150,8 +156,7 @@ std::optional<GroundProposal> groundFor(const Study& study, const materials::Lib
                                         const common::Progress& progress) {
     if (study.ground != Ground::proposed)
         return groundFor(study, study.ground, subject.plan, library.media, subject.tray);
-    const auto& known = keptFor(study, library, subject, kept).grounds;
-    const bool isKnown = std::ranges::any_of(known, [&](const auto& it) { return it.first == subject.plan.paper.id; });
+    const bool isKnown = boardOn(keptFor(study, library, subject, kept), subject.plan.paper.id) != nullptr;
     if (fineness == Fineness::coarse && !isKnown)
         return groundFor(study, Ground::none, subject.plan, library.media, subject.tray);
     const Board board = boardFor(study, library, subject, kept, progress, {});
@@ -164,9 +169,7 @@ void tellKnown(Plan& plan, const Study& study, const materials::Library& library
     if (!known || known->reading != plan.reading || known->library != library) return;
     const ComparisonKeys keys = keysOf(study);
     if (known->keys.papers == keys.papers) plan.papers = known->papers;
-    if (known->keys.grounds != keys.grounds) return;
-    for (const auto& [id, board] : known->grounds)
-        if (id == plan.paper.id) plan.grounds = board;
+    if (known->keys.grounds == keys.grounds) plan.grounds = boardOn(*known, plan.paper.id);
 }
 
 common::Result<Ranking> comparedPapers(const Study& study, const materials::Library& library, Kept& kept,

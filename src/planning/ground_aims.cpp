@@ -2,23 +2,15 @@
 
 #include <algorithm>
 
+#include "planning/stacks.h"
+
 namespace planning {
 
 namespace {
 
-colour::Lab meanOf(const PlannedStack& stack) {
-    colour::Lab mean;
-    for (const matching::Sample& sample : stack.samples) {
-        mean.L += sample.weight * sample.wanted.L;
-        mean.a += sample.weight * sample.wanted.a;
-        mean.b += sample.weight * sample.wanted.b;
-    }
-    return mean;
-}
-
 double meanLightness(const Plan& plan) {
     double L = 0;
-    for (const PlannedStack& stack : plan.stacks) L += stack.share * meanOf(stack).L;
+    for (const PlannedStack& stack : plan.stacks) L += stack.share * meanColour(stack).L;
     return L;
 }
 
@@ -41,7 +33,7 @@ Aims aimsOf(Ground strategy, const Plan& plan) {
     const double middle = meanLightness(plan);
     Aims aims;
     for (const PlannedStack& stack : plan.stacks) {
-        const colour::Lab mean = meanOf(stack);
+        const colour::Lab mean = meanColour(stack);
         switch (strategy) {
             case Ground::localWash:
             case Ground::dryBase:

@@ -48,7 +48,6 @@ int tellingRank(ReasonKind kind) {
         case ReasonKind::groundCool:
         case ReasonKind::groundWarm:
         case ReasonKind::groundToneMap:
-        case ReasonKind::groundByHand:
         case ReasonKind::rubbedIn:
         case ReasonKind::brushedOut:
         case ReasonKind::inkDeepestDarks:

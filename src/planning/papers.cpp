@@ -11,6 +11,7 @@
 #include "common/parallel.h"
 #include "matching/option_bank.h"
 #include "matching/target_distance.h"
+#include "planning/stacks.h"
 #include "planning/underpainting.h"
 
 namespace planning {
@@ -54,14 +55,6 @@ colour::Lab laidTimes(pigment::Patch patch, const matching::PreparedStick& stick
     const auto manner = stick.kind == Kind::pencil ? pigment::Manner::hatch : pigment::Manner::scumble;
     for (int i = 0; i < count; ++i) pigment::lay(patch, {&stick.pigment, manner, pigment::Pressure::medium});
     return pigment::labOf(patch, light);
-}
-
-colour::Lab meanColour(const PlannedStack& stack) {
-    colour::Lab mean;
-    for (const matching::Sample& sample : stack.samples)
-        mean = {mean.L + sample.weight * sample.wanted.L, mean.a + sample.weight * sample.wanted.a,
-                mean.b + sample.weight * sample.wanted.b};
-    return mean;
 }
 
 /// The worst turn of hue that one thin layer takes in each larger stack, with the kind that shows it most.

@@ -25,7 +25,6 @@ enum class ReasonKind {
     groundCool,
     groundWarm,
     groundToneMap,
-    groundByHand,
     rubbedIn,
     brushedOut,
     inkDeepestDarks,

@@ -148,8 +148,6 @@ std::string_view nameOf(ReasonKind kind) {
             return "ground-warm";
         case ReasonKind::groundToneMap:
             return "ground-tone-map";
-        case ReasonKind::groundByHand:
-            return "ground-by-hand";
         case ReasonKind::rubbedIn:
             return "rubbed-in";
         case ReasonKind::brushedOut:

@@ -90,6 +90,16 @@ double pixelsPerMillimetre(const Plan& plan, const Study& study) {
     return plan.stackMap.cols / study.widthMillimetres;
 }
 
+colour::Lab meanColour(const PlannedStack& stack) {
+    colour::Lab mean;
+    for (const matching::Sample& sample : stack.samples) {
+        mean.L += sample.weight * sample.wanted.L;
+        mean.a += sample.weight * sample.wanted.a;
+        mean.b += sample.weight * sample.wanted.b;
+    }
+    return mean;
+}
+
 double largestMarkPixels(const PlannedStack& stack, const Plan& plan) {
     constexpr double partAcross = 0.3;
     double least = 1;

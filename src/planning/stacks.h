@@ -9,6 +9,9 @@ namespace planning {
 /// CIELAB under the study's light). Fills in the plan's stacks (areas, share, samples), stackOfArea and stackMap.
 void findStacks(Plan& plan, const Study& study, const cv::Mat& wanted);
 
+/// The mean of what a stack is to look like.
+colour::Lab meanColour(const PlannedStack& stack);
+
 /// Pixels of the reading that a millimetre on the sheet has.
 double pixelsPerMillimetre(const Plan& plan, const Study& study);
 

@@ -214,8 +214,6 @@ QString reasonPhrase(const planning::Reason& reason) {
             return say("one warm tone holds the picture together");
         case ReasonKind::groundToneMap:
             return say("a tone map of the values, %1 ΔE00 nearer to them").arg(reason.figure, 0, 'f', 0);
-        case ReasonKind::groundByHand:
-            return say("as you chose it");
         case ReasonKind::rubbedIn:
             return say("a finger carries the dry base into the tooth, so that it takes little of it");
         case ReasonKind::brushedOut:
