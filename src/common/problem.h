@@ -17,6 +17,7 @@ enum class ProblemKind {
     pictureProfile,
     pictureMoving,
     cardMissing,
+    cardOther,  // a swatch card where a test card of papers is wanted, or the other way round
     cardCutOff,
     cardTooDark,
     cardTooBright,

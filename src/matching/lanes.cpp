@@ -1,5 +1,7 @@
 #include "matching/lanes.h"
 
+#include <algorithm>
+
 #include "colour/lab_compression.h"
 #include "common/vector_loop.h"
 #include "pigment/film.h"
@@ -56,6 +58,7 @@ LaneThumbnails::LaneThumbnails(const Thumbnail& thumbnail) {
             capacity[h][lane] = thumbnail.capacity[h];
             loose[h][lane] = thumbnail.loose[h];
         }
+    std::fill_n(grip, lanes, thumbnail.grip);
 }
 
 Thumbnail LaneThumbnails::in(int lane) const {
@@ -70,15 +73,17 @@ Thumbnail LaneThumbnails::in(int lane) const {
         thumbnail.capacity[h] = capacity[h][lane];
         thumbnail.loose[h] = loose[h][lane];
     }
+    thumbnail.grip = grip[lane];
     return thumbnail;
 }
 
 VECTOR_LOOP void layLanes(const LaneThumbnails& under, const LaneStrokes& strokes, LaneThumbnails& after) {
+    std::copy_n(under.grip, lanes, after.grip);
     for (int h = 0; h < thumbnailHeights; ++h) {
         alignas(64) float laid[lanes], covered[lanes], kept[lanes], stirred[lanes];
 #pragma omp simd
         for (int i = 0; i < lanes; ++i) {
-            laid[i] = strokes.amount[i] *
+            laid[i] = strokes.amount[i] * under.grip[i] *
                       pigment::heldShare(under.filled[h][i], under.capacity[h][i], under.loose[h][i], strokes.slide[i]);
             covered[i] = strokes.covered[h][i];
             kept[i] = covered[i] * strokes.looseShare[i] * laid[i];

@@ -38,6 +38,7 @@ struct LaneThumbnails {
     alignas(64) float looseScatter[thumbnailBands][thumbnailHeights][lanes];
     alignas(64) float filled[thumbnailHeights][lanes], capacity[thumbnailHeights][lanes],
         loose[thumbnailHeights][lanes];
+    alignas(64) float grip[lanes];
 
     explicit LaneThumbnails(const Thumbnail& thumbnail);
     LaneThumbnails() = default;

@@ -38,6 +38,7 @@ Thumbnail thumbnailOf(const pigment::Patch& patch) {
         small.capacity[h] = patch.capacity.segment<perHeight>(cell).mean();
         small.loose[h] = patch.loose.segment<perHeight>(cell).mean();
     }
+    small.grip = patch.grip;
     return small;
 }
 

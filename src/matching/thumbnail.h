@@ -15,6 +15,7 @@ struct Thumbnail {
     float seen[thumbnailBands][thumbnailHeights];  // reflectance from above
     float looseAbsorb[thumbnailBands][thumbnailHeights], looseScatter[thumbnailBands][thumbnailHeights];
     float filled[thumbnailHeights], capacity[thumbnailHeights], loose[thumbnailHeights];
+    float grip;
 };
 
 Thumbnail thumbnailOf(const pigment::Patch& patch);

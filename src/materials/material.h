@@ -34,11 +34,24 @@ struct Material {
 /// How much water a paper takes before it cockles.
 enum class Water { none, thin, full };
 
+/// Which way the fibres run: a sheet bends and cockles in ridges along them, and swells across them.
+enum class FibreDirection { unknown, alongWidth, alongHeight };
+
+/// What a paper's tooth may be corrected to, as a share of what is usual for its surface.
+inline constexpr double leastTooth = 0.2, mostTooth = 5;
+inline constexpr double mostSheetMillimetres = 20000;  // of a roll
+inline constexpr int mostSheets = 9999;
+
 struct Paper {
     std::string id, maker, name;
     Surface surface = Surface::sanded400;
     colour::Srgb8 tone;
     Water water = Water::none;
+    double capacity = 1, grip = 1;  // what its tooth holds, and what it takes off a stick: 1 as usual for its surface
+    double sheetWidthMillimetres = 0, sheetHeightMillimetres = 0;  // as it is bought; 0 where nobody has said
+    int sheets = 0;                                                // at hand; 0 where nobody has counted
+    FibreDirection fibres = FibreDirection::unknown;
+    std::string otherSideOf = {};  // the id of the paper whose back this is
 
     bool operator==(const Paper&) const = default;
 };

@@ -10,6 +10,7 @@ constexpr std::array<std::string_view, 9> kinds{"soft",        "hard",    "penci
                                                 "watercolour", "gouache", "acrylic", "ink"};
 constexpr std::array<std::string_view, surfaceCount> surfaces{
     "sanded-400", "sanded-600", "microfibre", "velour", "honeycomb-rough", "honeycomb-smooth", "laid", "cartridge"};
+constexpr std::array<std::string_view, 3> fibreDirections{"unknown", "width", "height"};
 constexpr std::array<std::string_view, 3> waters{"no", "light", "yes"};
 constexpr std::array<std::string_view, 11> toolKinds{"stump",    "shaper",   "sponge", "brush",     "knife", "eraser",
                                                      "fixative", "glassine", "tape",   "sandpaper", "other"};
@@ -24,6 +25,9 @@ std::string_view nameOf(Kind kind) {
 std::string_view nameOf(Surface surface) {
     return surfaces[static_cast<int>(surface)];
 }
+std::string_view nameOf(FibreDirection fibres) {
+    return fibreDirections[static_cast<int>(fibres)];
+}
 std::string_view nameOf(Water water) {
     return waters[static_cast<int>(water)];
 }
@@ -32,6 +36,9 @@ std::optional<Kind> kindNamed(std::string_view name) {
 }
 std::optional<Surface> surfaceNamed(std::string_view name) {
     return common::enumNamed<Surface>(surfaces, name);
+}
+std::optional<FibreDirection> fibresNamed(std::string_view name) {
+    return common::enumNamed<FibreDirection>(fibreDirections, name);
 }
 std::optional<Water> waterNamed(std::string_view name) {
     return common::enumNamed<Water>(waters, name);

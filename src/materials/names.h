@@ -11,9 +11,11 @@ namespace materials {
 std::string_view nameOf(Kind kind);
 std::string_view nameOf(Surface surface);
 std::string_view nameOf(Water water);
+std::string_view nameOf(FibreDirection fibres);
 std::optional<Kind> kindNamed(std::string_view name);
 std::optional<Surface> surfaceNamed(std::string_view name);
 std::optional<Water> waterNamed(std::string_view name);
+std::optional<FibreDirection> fibresNamed(std::string_view name);
 
 std::string_view nameOf(ToolKind kind);
 std::string_view nameOf(ColourSource source);

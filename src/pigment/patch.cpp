@@ -52,7 +52,8 @@ void deposit(Patch& patch, const Stroke& stroke) {
     amounts.laid.setConstant(offer.amount);
     if (!pigment.wet)
         for (int cell = 0; cell < cellCount; ++cell)
-            amounts.laid[cell] *= heldShare(patch.filled[cell], patch.capacity[cell], patch.loose[cell], offer.slide);
+            amounts.laid[cell] *=
+                patch.grip * heldShare(patch.filled[cell], patch.capacity[cell], patch.loose[cell], offer.slide);
     amounts.looseShare = offer.looseShare;
     amounts.stirred = offer.stirred;
     const Patch::Cells amount = pigment.amount * amounts.covered * amounts.laid;
@@ -124,13 +125,17 @@ Patch barePatch(const materials::SurfaceProfile& surface, const Spectrum& paper)
     for (int cell = 0; cell < cellCount; ++cell)
         patch.capacity[cell] =
             static_cast<float>(materials::capacityAt(surface, materials::depthAt(surface, (cell + 0.5) / cellCount)));
+    patch.grip = 1;
     patch.surface = &surface;
     return patch;
 }
 
 Patch barePatch(const materials::Paper& paper) {
-    return barePatch(materials::profileOf(paper.surface),
-                     colour::reflectanceFromSrgb(colour::srgbFromSrgb8(paper.tone)));
+    Patch patch =
+        barePatch(materials::profileOf(paper.surface), colour::reflectanceFromSrgb(colour::srgbFromSrgb8(paper.tone)));
+    patch.capacity *= static_cast<float>(paper.capacity);
+    patch.grip = static_cast<float>(paper.grip);
+    return patch;
 }
 
 Patch::Cells coverages(const Stroke& stroke, const materials::SurfaceProfile& surface) {

@@ -22,6 +22,7 @@ struct Patch {
     alignas(64) Cells loose;           // amount lying loose
     Cells filled;                      // amount in the tooth, the loose one included
     Cells capacity;                    // amount that the cell holds
+    float grip;                        // what the paper takes off a dry stick, 1 as usual for its surface
     const materials::SurfaceProfile* surface;
 };
 

@@ -26,27 +26,55 @@ colour::Lab colourAt(const Plan& plan, double share) {
     return all.back().first;
 }
 
+/// Of the media of one kind; -1 where there is none.
+int nearestOfKind(const std::vector<materials::Material>& media, materials::Kind kind, const colour::Lab& wanted) {
+    int nearest = -1;
+    double least = 1e300;
+    for (int i = 0; i < int(media.size()); ++i) {
+        if (media[std::size_t(i)].kind != kind) continue;
+        const double d = colour::differenceCie2000(wanted, colour::labFromSrgb8(media[std::size_t(i)].masstone));
+        if (d >= least) continue;
+        least = d;
+        nearest = i;
+    }
+    return nearest;
+}
+
+/// What is darker than the subject's dark, medium and light, as shares of the picture.
+constexpr std::array valueShares{0.1, 0.5, 0.9};
+
 }  // namespace
 
 OffcutStrokes offcutStrokes(const Plan& plan, const std::vector<materials::Material>& media) {
-    constexpr std::array shares{0.1, 0.5, 0.9};
     OffcutStrokes strokes;
     for (std::size_t kind = 0; kind < offcutKinds.size(); ++kind)
-        for (std::size_t value = 0; value < shares.size(); ++value) {
+        for (std::size_t value = 0; value < valueShares.size(); ++value) {
             OffcutStroke& stroke = strokes[kind][value];
             if (offcutKinds[kind] == materials::Kind::pencil) stroke.manner = pigment::Manner::hatch;
-            const colour::Lab wanted = colourAt(plan, shares[value]);
-            double least = 1e300;
-            for (int i = 0; i < int(media.size()); ++i) {
-                if (media[std::size_t(i)].kind != offcutKinds[kind]) continue;
-                const double d =
-                    colour::differenceCie2000(wanted, colour::labFromSrgb8(media[std::size_t(i)].masstone));
-                if (d >= least) continue;
-                least = d;
-                stroke.medium = i;
-            }
+            stroke.medium = nearestOfKind(media, offcutKinds[kind], colourAt(plan, valueShares[value]));
         }
     return strokes;
+}
+
+TestMedia testMediaFor(const Plan& plan, const std::vector<materials::Material>& media, const materials::Paper& paper) {
+    const auto broad = [&](double share) {
+        for (const materials::Kind kind : {materials::Kind::soft, materials::Kind::pan, materials::Kind::hard})
+            if (const int stick = nearestOfKind(media, kind, colourAt(plan, share)); stick >= 0) return stick;
+        return -1;
+    };
+    const colour::Lab tone = colour::labFromSrgb8(paper.tone);
+    const auto offPaper = [&](double share) { return std::fabs(colourAt(plan, share).L - tone.L); };
+    const auto [dark, middle, light] = valueShares;
+    const double far = offPaper(dark) > offPaper(light) ? dark : light, opposite = far == dark ? light : dark;
+    return {broad(far), broad(middle), broad(opposite),
+            nearestOfKind(media, materials::Kind::pencil, colourAt(plan, far))};
+}
+
+review::TestSticks testSticksOf(const TestMedia& chosen, const std::vector<materials::Material>& media) {
+    review::TestSticks sticks;
+    for (std::size_t i = 0; i < chosen.size(); ++i)
+        if (chosen[i] >= 0) sticks[i] = media[std::size_t(chosen[i])];
+    return sticks;
 }
 
 double contrastSteps(const colour::Lab& seen, const colour::Lab& paper) {

@@ -8,10 +8,20 @@
 
 namespace review {
 
-/// The swatch card: a sheet with a marker in each corner, a grey ladder along the top and along the bottom, and
-/// numbered rows of three fields. Each stick is laid light, medium and heavy, half over the bare paper and half over a
-/// printed black bar. All lengths in millimetres from the page's upper left corner.
+/// A card is a printed page with a marker in each corner and a grey ladder along the top and along the bottom. All
+/// lengths in millimetres from the page's upper left corner.
 enum class CardPaper { a4, letter };
+/// What it takes: sticks laid on the card itself, or on offcuts of papers that are fixed to it.
+enum class CardKind { swatches, papers };
+
+struct CardFrame {
+    cv::Size2d page;
+    std::array<cv::Rect2d, 4> corners;  // markers, clockwise from the upper left
+    cv::Rect2d pageMarker;              // tells which page of a set this is
+    std::vector<cv::Rect2d> ladder;     // both ladders, each from light to dark
+    double top, bottom, left, right;    // of the room between for all else
+};
+const CardFrame& frameOf(CardPaper paper);
 
 struct CardField {
     cv::Rect2d overWhite, overBlack;
@@ -22,15 +32,25 @@ struct CardRow {
     std::array<CardField, 3> fields;  // by pressure
 };
 
+/// The swatch card: numbered rows of three fields. Each stick is laid light, medium and heavy, half over the bare paper
+/// and half over a printed black bar.
 struct CardLayout {
-    cv::Size2d page;
-    std::array<cv::Rect2d, 4> corners;  // markers, clockwise from the upper left
-    cv::Rect2d pageMarker;              // tells which page of a set this is
-    std::vector<cv::Rect2d> ladder;     // both ladders, each from light to dark
-    std::vector<CardRow> rows;          // down the left column, then down the right one
+    std::vector<CardRow> rows;      // down the left column, then down the right one
+    std::vector<cv::Rect2d> white;  // spots where the bare card shows
 };
-
 const CardLayout& layoutOf(CardPaper paper);
+
+/// The test card of papers: one window a paper, over which an offcut is laid, with fields that are read in two lines.
+inline constexpr std::size_t cardWindows = 3, windowFields = 12;
+struct CardWindow {
+    cv::Rect2d offcut;
+    std::array<cv::Rect2d, windowFields> fields;
+};
+struct PaperCardLayout {
+    std::array<CardWindow, cardWindows> windows;
+    std::vector<cv::Rect2d> white;
+};
+const PaperCardLayout& paperLayoutOf(CardPaper paper);
 
 /// Luminous reflectances of what is printed: typical of office paper and a laser printer, from memory. Where a printer
 /// differs, readings are off by as much.
@@ -39,9 +59,9 @@ inline constexpr double cardBlack = 0.03;
 /// Of one ladder's steps, from light to dark.
 const std::vector<double>& ladderReflectances();
 
-/// Markers are those of OpenCV's dictionary DICT_4X4_100: four ids for each paper, and from firstPageId on one for each
-/// page of a set.
-int cornerId(CardPaper paper, int corner);
+/// Markers are those of OpenCV's dictionary DICT_4X4_100: four ids for each kind and paper, and from firstPageId on one
+/// for each page of a set.
+int cornerId(CardKind kind, CardPaper paper, int corner);
 inline constexpr int firstPageId = 20;
 inline constexpr int mostPages = 60;
 

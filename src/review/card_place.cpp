@@ -52,7 +52,7 @@ cv::Point2d CardPlace::inPicture(const cv::Point2d& millimetres) const {
     return {p[0] / p[2], p[1] / p[2]};
 }
 
-common::Result<CardPlace> findCard(const cv::Mat& grey, const std::string& name) {
+common::Result<CardPlace> findCard(const cv::Mat& grey, CardKind kind, const std::string& name) {
     CV_Assert(grey.type() == CV_8UC1);
     const auto parameters = cv::aruco::DetectorParameters::create();
     parameters->cornerRefinementMethod = cv::aruco::CORNER_REFINE_SUBPIX;
@@ -60,16 +60,21 @@ common::Result<CardPlace> findCard(const cv::Mat& grey, const std::string& name)
     std::vector<int> ids;
     std::vector<Corners> seen;
     cv::aruco::detectMarkers(grey, cv::aruco::getPredefinedDictionary(cv::aruco::DICT_4X4_100), seen, ids, parameters);
-    const auto cornersOf = [&](CardPaper paper) {
-        return std::ranges::count_if(ids, [&](int id) { return id >= cornerId(paper, 0) && id <= cornerId(paper, 3); });
+    const auto cornersOf = [&](CardKind of, CardPaper paper) {
+        return std::ranges::count_if(
+            ids, [&](int id) { return id >= cornerId(of, paper, 0) && id <= cornerId(of, paper, 3); });
     };
+    const CardKind other = kind == CardKind::swatches ? CardKind::papers : CardKind::swatches;
+    for (const CardPaper paper : {CardPaper::a4, CardPaper::letter})
+        if (cornersOf(other, paper) >= 3) return Problem{ProblemKind::cardOther, name};
     CardPlace place;
-    place.paper = cornersOf(CardPaper::letter) > cornersOf(CardPaper::a4) ? CardPaper::letter : CardPaper::a4;
-    const CardLayout& layout = layoutOf(place.paper);
+    place.paper =
+        cornersOf(kind, CardPaper::letter) > cornersOf(kind, CardPaper::a4) ? CardPaper::letter : CardPaper::a4;
+    const CardFrame& layout = frameOf(place.paper);
     Corners millimetres, pixels;
     std::array<bool, 4> found{};
     for (std::size_t i = 0; i < ids.size(); ++i) {
-        const int corner = ids[i] - cornerId(place.paper, 0);
+        const int corner = ids[i] - cornerId(kind, place.paper, 0);
         if (corner >= 0 && corner < 4 && !found[std::size_t(corner)]) {
             found[std::size_t(corner)] = true;
             addPair(layout.corners[std::size_t(corner)], seen[i], millimetres, pixels);

@@ -16,8 +16,8 @@ struct CardPlace {
     cv::Point2d inPicture(const cv::Point2d& millimetres) const;
 };
 
-/// Finds the card in a photograph (CV_8UC1) by its markers. When it cannot, says what the matter is: cardTooDark,
-/// cardBlurred, cardCutOff or cardMissing.
-common::Result<CardPlace> findCard(const cv::Mat& grey, const std::string& name);
+/// Finds a card of this kind in a photograph (CV_8UC1) by its markers. When it cannot, says what the matter is:
+/// cardTooDark, cardBlurred, cardCutOff, cardOther (one of another kind) or cardMissing.
+common::Result<CardPlace> findCard(const cv::Mat& grey, CardKind kind, const std::string& name);
 
 }  // namespace review

@@ -94,6 +94,37 @@ cv::Vec3f linearOf(const colour::Spectrum& reflectance) {
     return {std::max(0.0f, float(linear[0])), std::max(0.0f, float(linear[1])), std::max(0.0f, float(linear[2]))};
 }
 
+/// The page as it comes from the printer, without what is printed into its rows or windows.
+cv::Mat emptyCard(CardKind kind, CardPaper paper, int page, double scale) {
+    const CardFrame& frame = frameOf(paper);
+    cv::Mat card(inPixels({{0, 0}, frame.page}, scale).size(), CV_32FC3, cv::Scalar::all(cardWhite));
+    for (int i = 0; i < 4; ++i) placeMarker(card, frame.corners[std::size_t(i)], cornerId(kind, paper, i), scale);
+    placeMarker(card, frame.pageMarker, firstPageId + page, scale);
+    const auto& greys = ladderReflectances();
+    for (std::size_t i = 0; i < frame.ladder.size(); ++i)
+        card(inPixels(frame.ladder[i], scale)).setTo(cv::Scalar::all(greys[i % greys.size()]));
+    return card;
+}
+
+/// Each place shows one height of the grain: heights are as frequent as the patch's cells, and as large as the
+/// surface's speckle.
+void paintPatch(cv::Mat& card, const cv::Rect2d& place, const pigment::Patch& patch, double scale, cv::RNG& random) {
+    std::array<cv::Vec3f, pigment::cellCount> seen;
+    for (int cell = 0; cell < pigment::cellCount; ++cell)
+        seen[std::size_t(cell)] = linearOf(patch.seen.row(cell).transpose());
+    cv::Mat area = card(inPixels(place, scale)), heights(area.size(), CV_32F), deviation;
+    random.fill(heights, cv::RNG::NORMAL, 0, 1);
+    cv::GaussianBlur(heights, heights, {}, std::max(0.3, patch.surface->grainMillimetres * scale / 2));
+    cv::meanStdDev(heights, cv::noArray(), deviation);
+    const double spread = deviation.at<double>(0);
+    for (int y = 0; y < area.rows; ++y)
+        for (int x = 0; x < area.cols; ++x) {
+            const double rank = 0.5 * std::erfc(-heights.at<float>(y, x) / spread / std::sqrt(2.0));
+            area.at<cv::Vec3f>(y, x) =
+                seen[std::size_t(std::clamp(int(rank * pigment::cellCount), 0, pigment::cellCount - 1))];
+        }
+}
+
 }  // namespace
 
 FilledRow filledRow(const pigment::Pigment& pigment, float hand) {
@@ -116,12 +147,7 @@ cv::Mat filledCard(CardPaper paper, int page, const std::vector<FilledRow>& rows
     const CardLayout& layout = layoutOf(paper);
     const double scale = pixelsPerMillimetre;
     cv::RNG random(seed + 1);
-    cv::Mat card(inPixels({{0, 0}, layout.page}, scale).size(), CV_32FC3, cv::Scalar::all(cardWhite));
-    for (int i = 0; i < 4; ++i) placeMarker(card, layout.corners[std::size_t(i)], cornerId(paper, i), scale);
-    placeMarker(card, layout.pageMarker, firstPageId + page, scale);
-    const auto& greys = ladderReflectances();
-    for (std::size_t i = 0; i < layout.ladder.size(); ++i)
-        card(inPixels(layout.ladder[i], scale)).setTo(cv::Scalar::all(greys[i % greys.size()]));
+    cv::Mat card = emptyCard(CardKind::swatches, paper, page, scale);
     for (std::size_t r = 0; r < layout.rows.size(); ++r)
         for (std::size_t p = 0; p < 3; ++p) {
             const CardField& field = layout.rows[r].fields[p];
@@ -131,6 +157,24 @@ cv::Mat filledCard(CardPaper paper, int page, const std::vector<FilledRow>& rows
             paintSwatch(card, field.overBlack, rows[r].overBlack[p], scale, random);
             if (rows[r].gloss) paintGloss(card, field, scale, random);
         }
+    return card;
+}
+
+cv::Mat filledPaperCard(CardPaper paper, int page, const std::vector<FilledWindow>& windows, double pixelsPerMillimetre,
+                        unsigned seed) {
+    const PaperCardLayout& layout = paperLayoutOf(paper);
+    cv::RNG random(seed + 1);
+    cv::Mat card = emptyCard(CardKind::papers, paper, page, pixelsPerMillimetre);
+    for (std::size_t w = 0; w < std::min(windows.size(), cardWindows); ++w) {
+        const FilledWindow& window = windows[w];
+        paintPatch(card, layout.windows[w].offcut, pigment::barePatch(window.paper), pixelsPerMillimetre, random);
+        for (std::size_t i = 0; i < windowFields; ++i) {
+            if (!canBeLaid(window.fields[i], window.sticks)) continue;
+            const auto hand = float(window.hand * std::max(0.2, 1 + random.gaussian(window.handSpread)));
+            const pigment::Patch patch = laidField(window.fields[i], window.paper, window.sticks, hand);
+            paintPatch(card, layout.windows[w].fields[i], patch, pixelsPerMillimetre, random);
+        }
+    }
     return card;
 }
 

@@ -4,7 +4,7 @@
 #include <opencv2/core.hpp>
 #include <vector>
 
-#include "review/card.h"
+#include "review/paper_card.h"
 
 namespace review {
 
@@ -25,6 +25,21 @@ FilledRow filledRow(const pigment::Pigment& pigment, float hand);
 /// empty. Swatches have the tooth's texture.
 cv::Mat filledCard(CardPaper paper, int page, const std::vector<FilledRow>& rows, double pixelsPerMillimetre,
                    unsigned seed);
+
+/// An offcut of `paper` on which the fields of a test card have been laid, by a hand whose amounts are `hand` times the
+/// usual ones, and from field to field by `handSpread` (a standard deviation) more or less.
+struct FilledWindow {
+    materials::Paper paper;
+    TestFields fields;
+    TestSticks sticks;
+    float hand = 1;
+    double handSpread = 0;
+};
+
+/// A test card of papers lying flat, like filledCard; the fields have the paper's grain. Windows beyond `windows` are
+/// empty.
+cv::Mat filledPaperCard(CardPaper paper, int page, const std::vector<FilledWindow>& windows, double pixelsPerMillimetre,
+                        unsigned seed);
 
 struct CameraConditions {
     cv::Size pixels{2400, 3200};

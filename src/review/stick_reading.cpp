@@ -2,12 +2,12 @@
 
 #include <array>
 #include <numeric>
-#include <opencv2/calib3d.hpp>
 #include <opencv2/core.hpp>
 
 #include "colour/difference.h"
 #include "colour/reflectance.h"
 #include "pigment/film.h"
+#include "review/least_squares.h"
 
 namespace review {
 
@@ -18,8 +18,7 @@ using colour::Spectrum;
 
 /// Unknowns: L, a, b of the masstone; the logarithm of S times thickness of the light layer, and by how much it grows
 /// with each step of pressure; for each pressure what the layer covers, as the logarithm of covered by bare.
-constexpr int unknowns = 9;
-using Unknowns = cv::Vec<double, unknowns>;
+constexpr std::size_t unknownCount = 9;
 
 /// What is taken for usual tells next to nothing where the readings tell anything: a light layer of a soft stick, about
 /// twice as much with each step, and nearly all covered.
@@ -27,7 +26,7 @@ const double usualReading[] = {0.5, 0.7, 0.7, 4, 4, 4};
 const double usualSpread[] = {1.5, 0.3, 0.3, 1.3, 1.3, 1.3};
 
 double logScatter(const Unknowns& x, int pressure) {
-    return std::accumulate(&x[3], &x[3] + pressure + 1, 0.0);
+    return std::accumulate(x.begin() + 3, x.begin() + 4 + pressure, 0.0);
 }
 
 double coverageOf(double logOdds) {
@@ -47,53 +46,21 @@ Lab seen(const Unknowns& x, const Target& target) {
     const Spectrum ratio = pigment::absorptionOverScatter(colour::reflectanceFromXyz(colour::xyzFromLab(masstone)));
     const float scatter = float(std::exp(std::clamp(logScatter(x, target.pressure), -6.0, 5.0)));
     const Spectrum film = pigment::filmOver(scatter * ratio, Spectrum::Constant(scatter), *target.ground);
-    const auto covered = float(coverageOf(x[6 + target.pressure]));
+    const auto covered = float(coverageOf(x[std::size_t(6 + target.pressure)]));
     return colour::labOfReflectance(*target.ground + covered * (film - *target.ground), colour::Light::daylight65);
 }
 
-class Misfit : public cv::LMSolver::Callback {
- public:
-    explicit Misfit(const std::vector<Target>& targets) : targets_(targets) {}
-
-    bool compute(cv::InputArray at, cv::OutputArray residuals, cv::OutputArray slopes) const override {
-        Unknowns x;
-        at.getMat().copyTo(x);
-        residualsAt(x).copyTo(residuals);
-        if (slopes.needed()) slopesAt(x).copyTo(slopes);
-        return true;
+std::vector<double> residualsOf(const std::vector<Target>& targets, const Unknowns& x) {
+    std::vector<double> residuals;
+    for (const Target& target : targets) {
+        const Lab lab = seen(x, target);
+        residuals.push_back((lab.L - target.read.L) / target.error);
+        residuals.push_back((lab.a - target.read.a) / target.error);
+        residuals.push_back((lab.b - target.read.b) / target.error);
     }
-    /// By central differences; a row each residual, a column each unknown.
-    cv::Mat slopesAt(Unknowns x) const {
-        cv::Mat slopes;
-        for (int i = 0; i < unknowns; ++i) {
-            // Spectra are single precision: a smaller step would be lost in it.
-            const double kept = x[i], reach = 3e-3 * std::max(1.0, std::fabs(kept));
-            x[i] = kept + reach;
-            const cv::Mat more = residualsAt(x);
-            x[i] = kept - reach;
-            const cv::Mat slope = (more - residualsAt(x)) / (2 * reach);
-            x[i] = kept;
-            if (slopes.empty()) slopes.create(slope.rows, unknowns, CV_64F);
-            slope.copyTo(slopes.col(i));
-        }
-        return slopes;
-    }
-
- private:
-    cv::Mat residualsAt(const Unknowns& x) const {
-        std::vector<double> residuals;
-        for (const Target& target : targets_) {
-            const Lab lab = seen(x, target);
-            residuals.push_back((lab.L - target.read.L) / target.error);
-            residuals.push_back((lab.a - target.read.a) / target.error);
-            residuals.push_back((lab.b - target.read.b) / target.error);
-        }
-        for (int i = 0; i < 6; ++i) residuals.push_back((x[3 + i] - usualReading[i]) / usualSpread[i]);
-        return cv::Mat(residuals, true);
-    }
-
-    const std::vector<Target>& targets_;
-};
+    for (std::size_t i = 0; i < 6; ++i) residuals.push_back((x[3 + i] - usualReading[i]) / usualSpread[i]);
+    return residuals;
+}
 
 /// The standard error of a sum of so many unknowns from the first on.
 double errorOfSum(const cv::Mat& covariance, int first, int count) {
@@ -109,8 +76,9 @@ std::optional<StickReading> stickFrom(const std::array<FieldReading, 3>& fields,
     StickReading stick;
     // The printer's inks and the camera are no better known than this.
     constexpr double leastError = 0.4;
-    Unknowns x(50, 0, 0);
-    std::ranges::copy(usualReading, &x[3]);
+    Unknowns x(unknownCount);
+    x[0] = 50;
+    std::ranges::copy(usualReading, x.begin() + 3);
     for (int p = 0; p < 3; ++p) {
         const FieldReading& field = fields[std::size_t(p)];
         if (field.state != FieldState::good) continue;
@@ -126,19 +94,15 @@ std::optional<StickReading> stickFrom(const std::array<FieldReading, 3>& fields,
     }
     if (targets.empty()) return std::nullopt;
 
-    const auto misfit = cv::makePtr<Misfit>(targets);
-    cv::Mat found(x, true);
-    cv::LMSolver::create(misfit, 300)->run(found);
-    found.copyTo(x);
-
-    const cv::Mat slopes = misfit->slopesAt(x);
-    const cv::Mat covariance = cv::Mat(slopes.t() * slopes).inv(cv::DECOMP_SVD);
+    const Fitted fitted = leastSquares([&](const Unknowns& at) { return residualsOf(targets, at); }, x);
+    x = fitted.values;
+    const cv::Mat& covariance = fitted.covariance;
     const Lab masstone{std::clamp(x[0], 0.5, 99.5), x[1], x[2]};
     stick.masstone = colour::xyzFromLab(masstone);
     stick.masstoneError = std::sqrt(cv::trace(covariance(cv::Rect(0, 0, 3, 3)))[0]);
     for (int p = 0; p < 3; ++p) {
         stick.scatter[std::size_t(p)] = std::exp(logScatter(x, p));
-        stick.coverage[std::size_t(p)] = coverageOf(x[6 + p]);
+        stick.coverage[std::size_t(p)] = coverageOf(x[std::size_t(6 + p)]);
         stick.scatterError[std::size_t(p)] = std::min(1.0, errorOfSum(covariance, 3, p + 1));
     }
     for (const Target& target : targets)

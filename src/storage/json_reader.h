@@ -62,6 +62,7 @@ class Reader {
         if (!value) fail(key);
         return value.value_or(colour::Srgb8{});
     }
+    bool has(const char* key) const { return json_.contains(QLatin1String(key)); }
     std::string string(const char* key) const { return stringIn(json_, key); }
     std::vector<std::string> list(const char* key) const { return listIn(json_, key); }
     void fail(const char* key) {

@@ -28,6 +28,7 @@ QString joined(const std::vector<std::string>& list, const char* separator) {
 /// What is known of a thing, in the order of Column from kind on.
 struct Fields {
     QString kind, hiding, hardness, pigments, lightfastness, hazard, surface, water;
+    QStringList ofPaper = QStringList(7);  // the last columns
 
     void operator()(const materials::Material& medium) {
         kind = text(materials::nameOf(medium.kind));
@@ -41,6 +42,14 @@ struct Fields {
         kind = QStringLiteral("paper");
         surface = text(materials::nameOf(paper.surface));
         water = text(materials::nameOf(paper.water));
+        const auto told = [](double value) { return value > 0 ? QString::number(value) : QString(); };
+        ofPaper = {told(paper.capacity),
+                   told(paper.grip),
+                   told(paper.sheetWidthMillimetres),
+                   told(paper.sheetHeightMillimetres),
+                   told(paper.sheets),
+                   text(materials::nameOf(paper.fibres)),
+                   text(paper.otherSideOf)};
     }
     void operator()(const materials::Tool& tool) { kind = text(materials::nameOf(tool.kind)); }
 };
@@ -64,13 +73,14 @@ QByteArray drawerCsv(const std::vector<materials::Owned>& things) {
         Fields fields;
         std::visit(fields, owned.what);
         const auto colour = materials::colourOf(owned);
-        csv += csvRow({fields.kind, text(materials::idOf(owned)), text(materials::nameOf(owned)),
-                       text(materials::makerOf(owned)), text(owned.number),
-                       colour ? text(colour::hexFromSrgb8(*colour)) : QString(), fields.hiding, fields.hardness,
-                       fields.pigments, fields.lightfastness, fields.hazard, fields.surface, fields.water,
-                       text(materials::nameOf(owned.stock)), text(owned.box),
-                       owned.slot > 0 ? QString::number(owned.slot) : QString(), text(owned.notes),
-                       text(materials::nameOf(owned.source))});
+        csv += csvRow(QStringList{fields.kind, text(materials::idOf(owned)), text(materials::nameOf(owned)),
+                                  text(materials::makerOf(owned)), text(owned.number),
+                                  colour ? text(colour::hexFromSrgb8(*colour)) : QString(), fields.hiding,
+                                  fields.hardness, fields.pigments, fields.lightfastness, fields.hazard, fields.surface,
+                                  fields.water, text(materials::nameOf(owned.stock)), text(owned.box),
+                                  owned.slot > 0 ? QString::number(owned.slot) : QString(), text(owned.notes),
+                                  text(materials::nameOf(owned.source))} +
+                      fields.ofPaper);
     }
     return csv;
 }

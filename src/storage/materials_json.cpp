@@ -29,7 +29,14 @@ QJsonObject jsonOf(const materials::Paper& p) {
             {"name", text(p.name)},
             {"surface", text(materials::nameOf(p.surface))},
             {"hex", text(colour::hexFromSrgb8(p.tone))},
-            {"water", text(materials::nameOf(p.water))}};
+            {"water", text(materials::nameOf(p.water))},
+            {"capacity", p.capacity},
+            {"grip", p.grip},
+            {"sheetWidthMillimetres", p.sheetWidthMillimetres},
+            {"sheetHeightMillimetres", p.sheetHeightMillimetres},
+            {"sheets", p.sheets},
+            {"fibres", text(materials::nameOf(p.fibres))},
+            {"otherSideOf", text(p.otherSideOf)}};
 }
 
 QJsonObject jsonOf(const materials::Tool& t) {
@@ -53,9 +60,20 @@ materials::Material mediumFrom(Reader& reader) {
 }
 
 materials::Paper paperFrom(Reader& reader) {
-    return {reader.string("id"),   reader.string("maker"),
-            reader.string("name"), reader.word("surface", &materials::surfaceNamed),
-            reader.hex("hex"),     reader.word("water", &materials::waterNamed)};
+    materials::Paper paper{reader.string("id"),   reader.string("maker"),
+                           reader.string("name"), reader.word("surface", &materials::surfaceNamed),
+                           reader.hex("hex"),     reader.word("water", &materials::waterNamed)};
+    // Files of before they were kept do not have these.
+    if (reader.has("capacity")) paper.capacity = reader.number("capacity", materials::leastTooth, materials::mostTooth);
+    if (reader.has("grip")) paper.grip = reader.number("grip", materials::leastTooth, materials::mostTooth);
+    if (reader.has("sheetWidthMillimetres")) {
+        paper.sheetWidthMillimetres = reader.number("sheetWidthMillimetres", 0, materials::mostSheetMillimetres);
+        paper.sheetHeightMillimetres = reader.number("sheetHeightMillimetres", 0, materials::mostSheetMillimetres);
+        paper.sheets = int(reader.number("sheets", 0, materials::mostSheets));
+        paper.fibres = reader.word("fibres", &materials::fibresNamed);
+    }
+    paper.otherSideOf = reader.string("otherSideOf");
+    return paper;
 }
 
 materials::Tool toolFrom(Reader& reader) {

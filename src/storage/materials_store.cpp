@@ -43,6 +43,13 @@ const QStringList& schemaSteps() {
         QStringLiteral("CREATE TABLE photograph (key TEXT PRIMARY KEY, name TEXT NOT NULL, bytes BLOB NOT NULL)"),
         QStringLiteral("CREATE TABLE card (page INTEGER NOT NULL, place INTEGER NOT NULL, printed INTEGER NOT NULL, id "
                        "TEXT NOT NULL, PRIMARY KEY (page, place)) WITHOUT ROWID"),
+        QStringLiteral("ALTER TABLE thing ADD COLUMN capacity REAL NOT NULL DEFAULT 1"),
+        QStringLiteral("ALTER TABLE thing ADD COLUMN grip REAL NOT NULL DEFAULT 1"),
+        QStringLiteral("ALTER TABLE thing ADD COLUMN sheet_width REAL NOT NULL DEFAULT 0"),
+        QStringLiteral("ALTER TABLE thing ADD COLUMN sheet_height REAL NOT NULL DEFAULT 0"),
+        QStringLiteral("ALTER TABLE thing ADD COLUMN sheets INTEGER NOT NULL DEFAULT 0"),
+        QStringLiteral("ALTER TABLE thing ADD COLUMN fibres TEXT NOT NULL DEFAULT 'unknown'"),
+        QStringLiteral("ALTER TABLE thing ADD COLUMN other_side_of TEXT NOT NULL DEFAULT ''"),
     };
     return steps;
 }

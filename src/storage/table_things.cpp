@@ -21,10 +21,35 @@ using materials::Owned;
 
 namespace {
 
-constexpr std::array<std::string_view, columnCount> headings{
-    "",      "kind",  "id",     "name",     "maker",    "number",        "hex",    "L",
-    "a",     "b",     "hiding", "hardness", "pigments", "lightfastness", "hazard", "surface",
-    "water", "stock", "box",    "slot",     "notes",    "source"};
+constexpr std::array<std::string_view, columnCount> headings{"",
+                                                             "kind",
+                                                             "id",
+                                                             "name",
+                                                             "maker",
+                                                             "number",
+                                                             "hex",
+                                                             "L",
+                                                             "a",
+                                                             "b",
+                                                             "hiding",
+                                                             "hardness",
+                                                             "pigments",
+                                                             "lightfastness",
+                                                             "hazard",
+                                                             "surface",
+                                                             "water",
+                                                             "stock",
+                                                             "box",
+                                                             "slot",
+                                                             "notes",
+                                                             "source",
+                                                             "capacity",
+                                                             "grip",
+                                                             "sheet width",
+                                                             "sheet height",
+                                                             "sheets",
+                                                             "fibres",
+                                                             "other side of"};
 
 std::string trimmed(std::string_view text) {
     constexpr std::string_view blank = " \t\r\n\0";
@@ -162,6 +187,15 @@ void readWhat(TableRowReader& row, materials::Material& medium) {
 void readWhat(TableRowReader& row, materials::Paper& paper) {
     row.word(Column::surface, &materials::surfaceNamed, paper.surface);
     row.word(Column::water, &materials::waterNamed, paper.water);
+    row.number(Column::capacity, materials::leastTooth, materials::mostTooth, paper.capacity);
+    row.number(Column::grip, materials::leastTooth, materials::mostTooth, paper.grip);
+    row.number(Column::sheetWidth, 0, materials::mostSheetMillimetres, paper.sheetWidthMillimetres);
+    row.number(Column::sheetHeight, 0, materials::mostSheetMillimetres, paper.sheetHeightMillimetres);
+    double sheets = paper.sheets;
+    row.number(Column::sheets, 0, materials::mostSheets, sheets);
+    paper.sheets = int(sheets);
+    row.word(Column::fibres, &materials::fibresNamed, paper.fibres);
+    row.take(Column::otherSideOf, paper.otherSideOf);
 }
 void readWhat(TableRowReader&, materials::Tool&) {}
 

@@ -32,8 +32,15 @@ enum class Column {
     slot,
     notes,
     source,
+    capacity,
+    grip,
+    sheetWidth,
+    sheetHeight,
+    sheets,
+    fibres,
+    otherSideOf,
 };
-inline constexpr int columnCount = 22;
+inline constexpr int columnCount = 29;
 
 /// The heading under which this program writes it ("hex"); empty for none.
 std::string_view headingOf(Column column);

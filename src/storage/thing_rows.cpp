@@ -25,9 +25,10 @@ std::vector<std::string> parted(const QString& list) {
 }
 
 constexpr std::array<std::string_view, thingColumnCount> columnNames{
-    "id",     "class",    "kind",     "maker",         "name",         "number",     "hex",   "source",
-    "hiding", "hardness", "pigments", "lightfastness", "hazards",      "surface",    "water", "stock",
-    "box",    "slot",     "notes",    "colour_error",  "hiding_error", "photographs"};
+    "id",          "class",        "kind",     "maker",         "name",         "number",      "hex",      "source",
+    "hiding",      "hardness",     "pigments", "lightfastness", "hazards",      "surface",     "water",    "stock",
+    "box",         "slot",         "notes",    "colour_error",  "hiding_error", "photographs", "capacity", "grip",
+    "sheet_width", "sheet_height", "sheets",   "fibres",        "other_side_of"};
 
 /// The place of a column; a name that is none does not compile.
 consteval int column(std::string_view name) {
@@ -84,6 +85,13 @@ void write(ThingRow& row, const materials::Paper& paper) {
     row[column("hex")] = text(colour::hexFromSrgb8(paper.tone));
     row[column("surface")] = text(materials::nameOf(paper.surface));
     row[column("water")] = text(materials::nameOf(paper.water));
+    row[column("capacity")] = paper.capacity;
+    row[column("grip")] = paper.grip;
+    row[column("sheet_width")] = paper.sheetWidthMillimetres;
+    row[column("sheet_height")] = paper.sheetHeightMillimetres;
+    row[column("sheets")] = paper.sheets;
+    row[column("fibres")] = text(materials::nameOf(paper.fibres));
+    row[column("other_side_of")] = text(paper.otherSideOf);
 }
 
 void write(ThingRow& row, const materials::Tool& tool) {
@@ -133,9 +141,19 @@ std::optional<Owned> thingIn(const QSqlQuery& query) {
                                          row.string(column("lightfastness")),
                                          row.list(column("hazards"))};
     else if (what == "paper")
-        owned.what = materials::Paper{id,        maker,
-                                      name,      row.word(column("surface"), &materials::surfaceNamed),
-                                      row.hex(), row.word(column("water"), &materials::waterNamed)};
+        owned.what = materials::Paper{id,
+                                      maker,
+                                      name,
+                                      row.word(column("surface"), &materials::surfaceNamed),
+                                      row.hex(),
+                                      row.word(column("water"), &materials::waterNamed),
+                                      row.number(column("capacity"), materials::leastTooth, materials::mostTooth),
+                                      row.number(column("grip"), materials::leastTooth, materials::mostTooth),
+                                      row.number(column("sheet_width"), 0, materials::mostSheetMillimetres),
+                                      row.number(column("sheet_height"), 0, materials::mostSheetMillimetres),
+                                      int(row.number(column("sheets"), 0, materials::mostSheets)),
+                                      row.word(column("fibres"), &materials::fibresNamed),
+                                      row.string(column("other_side_of"))};
     else
         owned.what = materials::Tool{id, maker, name, row.word(column("kind"), &materials::toolKindNamed)};
     owned.number = row.string(column("number"));

@@ -5,6 +5,7 @@
 #include "colour/srgb.h"
 #include "wording/say.h"
 #include "wording/sentences.h"
+#include "wording/testing.h"
 #include "wording/text.h"
 
 namespace wording {
@@ -21,28 +22,6 @@ QString colourSentence(const materials::Owned& owned) {
             .arg(std::lround(colour::chroma(lab)))
             .arg(sourceWords(owned.source));
     return owned.colourError > 0 ? sentence.arg(differenceFigure(owned.colourError)) : sentence;
-}
-
-QString mannerPast(pigment::Manner manner) {
-    switch (manner) {
-        case pigment::Manner::scumble:
-            return say("scumbled");
-        case pigment::Manner::hatch:
-            return say("hatched");
-        case pigment::Manner::press:
-            return say("pressed in");
-        case pigment::Manner::blend:
-            return say("blended");
-        case pigment::Manner::dab:
-            return say("dabbed");
-        case pigment::Manner::wash:
-            return say("washed");
-        case pigment::Manner::fix:
-            return say("fixed");
-        case pigment::Manner::lift:
-            return say("lifted");
-    }
-    return {};
 }
 
 }  // namespace
@@ -187,8 +166,10 @@ QStringList whatIsKnown(const materials::Owned& owned) {
         sentences << colourSentence(owned);
         sentences << say("Surface: %1; its tooth holds about %2 full layers. %3")
                          .arg(surfaceWord(paper->surface))
-                         .arg(materials::meanCapacity(materials::profileOf(paper->surface)), 0, 'f', 1)
+                         .arg(paper->capacity * materials::meanCapacity(materials::profileOf(paper->surface)), 0, 'f',
+                              1)
                          .arg(say("It takes %1.").arg(waterWord(paper->water)));
+        if (const QString tooth = toothSentence(*paper); !tooth.isEmpty()) sentences << tooth;
     } else {
         const auto& tool = std::get<materials::Tool>(owned.what);
         named(tool, toolWord(tool.kind));

@@ -162,6 +162,28 @@ QString mannerWord(pigment::Manner manner) {
     return {};
 }
 
+QString mannerPast(pigment::Manner manner) {
+    switch (manner) {
+        case pigment::Manner::scumble:
+            return say("scumbled");
+        case pigment::Manner::hatch:
+            return say("hatched");
+        case pigment::Manner::press:
+            return say("pressed in");
+        case pigment::Manner::blend:
+            return say("blended");
+        case pigment::Manner::dab:
+            return say("dabbed");
+        case pigment::Manner::wash:
+            return say("washed");
+        case pigment::Manner::fix:
+            return say("fixed");
+        case pigment::Manner::lift:
+            return say("lifted");
+    }
+    return {};
+}
+
 QString pressureWord(pigment::Pressure pressure) {
     if (pressure.value < 0.5f) return say("no pressure");
     if (pressure.value < 1.5f) return say("light pressure");

@@ -53,6 +53,10 @@ QString problemSentence(const common::Problem& problem) {
         case ProblemKind::cardMissing:
             return say("No swatch card is to be seen in %1: photograph the whole card, all four corner marks in view.")
                 .arg(file);
+        case ProblemKind::cardOther:
+            return say("The card in %1 is one of the other kind: swatch cards are read in Materials, test cards of "
+                       "papers at Paper.")
+                .arg(file);
         case ProblemKind::cardCutOff:
             return say("A corner mark of the swatch card is missing in %1: photograph the whole card, with nothing "
                        "lying "

@@ -47,6 +47,8 @@ QString laidWords(const planning::Layer& layer);
 QString detailWord(planning::Detail detail);
 QString stageWord(planning::Stage stage);
 QString mannerWord(pigment::Manner manner);
+/// What has been done: "scumbled".
+QString mannerPast(pigment::Manner manner);
 QString pressureWord(pigment::Pressure pressure);
 QString kindWord(materials::Kind kind);
 QString schoolWord(planning::School school);

@@ -7,6 +7,7 @@
 #include "colour/difference.h"
 #include "colour/image_colour.h"
 #include "colour/srgb.h"
+#include "kitchen.h"
 #include "numbers.h"
 #include "pigment/patch.h"
 #include "review/card_materials.h"
@@ -26,16 +27,6 @@ namespace {
 colour::Xyz xyzOf(const cv::Vec3f& linear) {
     return colour::xyzFromSrgb({colour::encodedFromLinear(linear[0]), colour::encodedFromLinear(linear[1]),
                                 colour::encodedFromLinear(linear[2])});
-}
-
-materials::Material randomStick(Numbers& random) {
-    materials::Material stick;
-    stick.kind = random.below(4) == 0 ? materials::Kind::pencil : materials::Kind::soft;
-    stick.hardness = materials::usualHardness(stick.kind);
-    const Lab lab{random.between(18, 92), random.between(-45, 55), random.between(-45, 60)};
-    stick.masstone = colour::srgb8FromSrgb(colour::srgbFromLab(lab));
-    stick.hiding = random.between(0.5, 1.5);
-    return stick;
 }
 
 struct Filled {
@@ -58,24 +49,6 @@ Filled randomCard(Numbers& random, unsigned seed) {
     }
     card.flat = filledCard(card.paper, 3, card.rows, 10, seed);
     return card;
-}
-
-CameraConditions randomConditions(Numbers& random, unsigned seed) {
-    CameraConditions c;
-    c.tiltDegrees = random.between(0, 25);
-    c.tiltDirectionDegrees = random.between(0, 360);
-    c.turnDegrees = random.between(-12, 12) + 90 * (random.below(8) == 0 ? 2 : 0);
-    c.filled = random.between(0.7, 0.8);
-    c.kelvin = random.between(3000, 7500);
-    c.castCorrected = random.between(0, 0.9);
-    c.vignetting = random.between(0, 0.3);
-    c.exposure = random.between(0.6, 0.95);
-    c.contrast = random.between(0.92, 1.12);
-    c.noise = random.between(0.002, 0.02);
-    c.blurPixels = random.between(0.3, 1.2);
-    c.jpegQuality = 70;
-    c.seed = seed;
-    return c;
 }
 
 common::Result<CardReading> readJpeg(const std::vector<std::uint8_t>& jpeg) {

@@ -1,0 +1,191 @@
+#include "review/paper_card.h"
+
+#include <algorithm>
+#include <cmath>
+#include <numeric>
+
+#include "colour/difference.h"
+#include "colour/srgb.h"
+#include "review/card_light.h"
+#include "review/least_squares.h"
+
+namespace review {
+
+namespace {
+
+using colour::Lab;
+using pigment::Manner;
+using pigment::Pressure;
+
+PaperFieldReading fieldIn(const LitCard& card, const cv::Rect2d& field) {
+    constexpr double margin = 2.5;  // millimetres: hands do not keep to the line
+    LinearSamples samples = card.inside(field, margin);
+    PaperFieldReading reading;
+    if (samples.empty()) return reading;
+    const cv::Vec3f under = card.white.at((field.tl() + field.br()) * 0.5);
+    cv::Vec3d sum(0, 0, 0);
+    for (cv::Vec3f& v : samples) {
+        cv::divide(v, under, v);
+        v = card.curve(v);
+        sum += v;
+    }
+    // All counts: the grain's lights and darks are what the eye joins.
+    const cv::Vec3f mean(sum / double(samples.size()));
+    reading.xyz = xyzOf(mean);
+    double squares = 0;
+    for (const cv::Vec3f& v : samples)
+        squares += std::pow(colour::labFromXyz(xyzOf(v)).L - colour::labFromXyz(reading.xyz).L, 2);
+    // Each square millimetre of grain counts as one reading.
+    const double count = (field.width - 2 * margin) * (field.height - 2 * margin);
+    reading.error = std::sqrt(squares / double(samples.size()) / count);
+    return reading;
+}
+
+Lab labOf(const PaperFieldReading& reading) {
+    return colour::labFromXyz(reading.xyz);
+}
+
+/// Up to four equal layers that bring a usual tooth of this surface nearest to being filled by `share`.
+std::vector<TestStroke> underlay(TestStick stick, materials::Surface surface, double share) {
+    materials::Material soft;
+    soft.masstone = {128, 128, 128};
+    const pigment::Pigment pigment = pigment::pigmentOf(soft);
+    std::vector<TestStroke> best;
+    double least = 1e9;
+    for (const Pressure pressure : {Pressure::light, Pressure::medium, Pressure::heavy}) {
+        pigment::Patch patch = pigment::barePatch(materials::profileOf(surface), colour::Spectrum::Constant(0.5f));
+        for (std::size_t count = 1; count <= 4; ++count) {
+            pigment::lay(patch, {&pigment, Manner::press, pressure});
+            const double off = std::fabs(pigment::toothUsed(patch) - share);
+            if (off >= least) continue;
+            least = off;
+            best.assign(count, {stick, Manner::press, pressure});
+        }
+    }
+    return best;
+}
+
+Lab expected(const std::vector<TestStroke>& field, const materials::Paper& paper, const TestSticks& sticks) {
+    return pigment::labOf(laidField(field, paper, sticks), colour::Light::daylight65);
+}
+
+}  // namespace
+
+TestFields testFieldsOn(materials::Surface surface) {
+    using enum TestStick;
+    const auto filledTo = [surface](TestStick stick, double share, TestStroke over) {
+        std::vector<TestStroke> strokes = underlay(stick, surface, share);
+        strokes.push_back(over);
+        return strokes;
+    };
+    return {{
+        {},
+        {{farthest, Manner::scumble, Pressure::light}},
+        {{farthest, Manner::scumble, Pressure::medium}},
+        {{farthest, Manner::press, Pressure::light}},
+        {{pencil, Manner::hatch, Pressure::medium}},
+        {{middle, Manner::scumble, Pressure::light}},
+        filledTo(farthest, 0.3, {opposite, Manner::scumble, Pressure::medium}),
+        filledTo(farthest, 0.5, {opposite, Manner::scumble, Pressure::medium}),
+        filledTo(farthest, 0.7, {opposite, Manner::scumble, Pressure::medium}),
+        filledTo(farthest, 0.85, {opposite, Manner::press, Pressure::heavy}),
+        filledTo(middle, 0.4, {pencil, Manner::hatch, Pressure::heavy}),
+        filledTo(middle, 0.6, {farthest, Manner::press, Pressure::medium}),
+    }};
+}
+
+bool canBeLaid(const std::vector<TestStroke>& field, const TestSticks& sticks) {
+    return std::ranges::all_of(field,
+                               [&](const TestStroke& stroke) { return sticks[std::size_t(stroke.stick)].has_value(); });
+}
+
+pigment::Patch laidField(const std::vector<TestStroke>& field, const materials::Paper& paper, const TestSticks& sticks,
+                         float hand) {
+    pigment::Patch patch = pigment::barePatch(paper);
+    for (const TestStroke& stroke : field) {
+        const pigment::Pigment pigment = pigment::pigmentOf(*sticks[std::size_t(stroke.stick)]);
+        pigment::lay(patch, {&pigment, stroke.manner, stroke.pressure, hand});
+    }
+    return patch;
+}
+
+common::Result<PaperCardReading> readPaperCard(const cv::Mat& xyz, const std::string& name) {
+    const auto card = lightOf(xyz, CardKind::papers, name);
+    if (!card) return card.problem();
+    PaperCardReading reading;
+    reading.paper = card->place.paper;
+    reading.page = card->place.page;
+    const PaperCardLayout& layout = paperLayoutOf(reading.paper);
+    for (std::size_t w = 0; w < cardWindows; ++w)
+        for (std::size_t i = 0; i < windowFields; ++i)
+            reading.windows[w][i] = fieldIn(*card, layout.windows[w].fields[i]);
+    return reading;
+}
+
+std::optional<TestedPaper> testedPaper(const WindowReading& window, const materials::Paper& known,
+                                       const TestSticks& sticks) {
+    const TestFields fields = testFieldsOn(known.surface);
+    const Lab bare = labOf(window[0]);
+    std::vector<std::size_t> laid;
+    double farthest = 0;
+    for (std::size_t i = 1; i < windowFields; ++i) {
+        if (!canBeLaid(fields[i], sticks)) continue;
+        laid.push_back(i);
+        farthest = std::max(farthest, colour::differenceCie2000(bare, labOf(window[i])));
+    }
+    constexpr double nothingLaid = 4;  // CIEDE2000
+    if (laid.size() < 3 || farthest < nothingLaid) return std::nullopt;
+
+    TestedPaper tested;
+    tested.paper = known;
+    tested.paper.tone = colour::srgb8FromSrgb(colour::srgbFromXyz(window[0].xyz));
+    const auto with = [&](const Unknowns& x) {
+        materials::Paper paper = tested.paper;
+        paper.capacity = std::clamp(std::exp(x[0]), materials::leastTooth, materials::mostTooth);
+        paper.grip = std::clamp(std::exp(x[1]), materials::leastTooth, materials::mostTooth);
+        return paper;
+    };
+    // The sticks' own colours and the hand that lays a test are no better known than this; and a paper that is another
+    // than its surface says is so by a factor of two, not of ten.
+    constexpr double leastError = 1, usualSpread = 0.7;
+    const auto residuals = [&](const Unknowns& x) {
+        const materials::Paper paper = with(x);
+        std::vector<double> all;
+        for (const std::size_t i : laid) {
+            const Lab seen = expected(fields[i], paper, sticks), read = labOf(window[i]);
+            const double error = std::hypot(leastError, window[i].error);
+            all.insert(all.end(), {(seen.L - read.L) / error, (seen.a - read.a) / error, (seen.b - read.b) / error});
+        }
+        for (const double of : x) all.push_back(of / usualSpread);
+        return all;
+    };
+    // A tooth that is full looks the same whatever it holds: the nearest of a few beginnings, then down from there.
+    Unknowns start{0, 0};
+    double least = 1e300;
+    for (const double capacity : {-0.8, -0.4, 0.0, 0.4, 0.8})
+        for (const double grip : {-0.4, 0.0, 0.4}) {
+            const Unknowns from{capacity, grip};
+            const std::vector<double> off = residuals(from);
+            const double sum = std::inner_product(off.begin(), off.end(), off.begin(), 0.0);
+            if (sum >= least) continue;
+            least = sum;
+            start = from;
+        }
+    const Fitted fitted = leastSquares(residuals, start);
+    tested.paper = with(fitted.values);
+    tested.colourError = window[0].error;
+    // Where a field is just full the slope is steeper than any hand is steady.
+    constexpr double leastShare = 0.03;
+    tested.capacityError = std::hypot(leastShare, std::sqrt(fitted.covariance.at<double>(0, 0)));
+    tested.gripError = std::hypot(leastShare, std::sqrt(fitted.covariance.at<double>(1, 1)));
+    for (const std::size_t i : laid) {
+        const double share = 1.0 / double(laid.size());
+        tested.differenceBefore +=
+            share * colour::differenceCie2000(expected(fields[i], known, sticks), labOf(window[i]));
+        tested.difference +=
+            share * colour::differenceCie2000(expected(fields[i], tested.paper, sticks), labOf(window[i]));
+    }
+    return tested;
+}
+
+}  // namespace review

@@ -1,0 +1,109 @@
+#include "wording/testing.h"
+
+#include <cmath>
+
+#include "wording/say.h"
+#include "wording/sentences.h"
+
+namespace wording {
+
+namespace {
+
+/// Equal strokes in a row, counted.
+struct Repeated {
+    review::TestStroke stroke;
+    int times = 0;
+};
+
+std::vector<Repeated> counted(const std::vector<review::TestStroke>& field) {
+    std::vector<Repeated> all;
+    for (const review::TestStroke& stroke : field) {
+        const bool isSame = !all.empty() && all.back().stroke.stick == stroke.stick &&
+                            all.back().stroke.manner == stroke.manner && all.back().stroke.pressure == stroke.pressure;
+        if (isSame)
+            ++all.back().times;
+        else
+            all.push_back({stroke, 1});
+    }
+    return all;
+}
+
+}  // namespace
+
+QString testStickLetter(review::TestStick stick) {
+    switch (stick) {
+        case review::TestStick::farthest:
+            return say("A");
+        case review::TestStick::middle:
+            return say("B");
+        case review::TestStick::opposite:
+            return say("C");
+        case review::TestStick::pencil:
+            return say("P");
+    }
+    return {};
+}
+
+QString fieldShort(int number, const std::vector<review::TestStroke>& field) {
+    QStringList parts;
+    for (const Repeated& it : counted(field)) {
+        const QString stroke =
+            say("%1 %2 %3")
+                .arg(testStickLetter(it.stroke.stick), mannerWord(it.stroke.manner), pressureWord(it.stroke.pressure));
+        parts << (it.times > 1 ? say("%1 ×%2").arg(stroke).arg(it.times) : stroke);
+    }
+    return say("%1 %2").arg(QString::number(number), parts.isEmpty() ? say("bare") : parts.join(QStringLiteral(", ")));
+}
+
+QString fieldWords(int number, const std::vector<review::TestStroke>& field) {
+    QStringList parts;
+    for (const Repeated& it : counted(field)) {
+        const QString stroke =
+            say("%1 %2 at %3 pressure")
+                .arg(testStickLetter(it.stroke.stick), mannerPast(it.stroke.manner), pressureWord(it.stroke.pressure));
+        parts << (it.times > 1 ? say("%1, %2 layers").arg(stroke).arg(it.times) : stroke);
+    }
+    return say("%1. %2.").arg(QString::number(number),
+                              parts.isEmpty() ? say("Left bare") : parts.join(say("; over it ")));
+}
+
+QString fieldExpectation(const std::vector<review::TestStroke>& field, const colour::Lab& bare, const colour::Lab& seen,
+                         double toothUsed) {
+    if (field.empty()) return say("The paper's own colour: %1.").arg(colourWords(bare));
+    return say("Against the bare paper: %1. The tooth is then filled to %2 %.")
+        .arg(differenceWords(bare, seen))
+        .arg(std::lround(100 * toothUsed));
+}
+
+QString toothSentence(const materials::Paper& paper) {
+    if (paper.capacity == 1 && paper.grip == 1) return {};
+    return say("Tested: its tooth holds %1 times, and takes off a stick %2 times, what is usual for %3.")
+        .arg(paper.capacity, 0, 'f', 2)
+        .arg(paper.grip, 0, 'f', 2)
+        .arg(surfaceWord(paper.surface));
+}
+
+QStringList testedSentences(const review::TestedPaper& tested, const materials::Paper& known) {
+    QStringList sentences;
+    sentences << say("Its colour against what was known: %1.")
+                     .arg(differenceWords(colour::labFromSrgb8(known.tone), colour::labFromSrgb8(tested.paper.tone)));
+    sentences << say("Its tooth holds %1 times what is usual for %2, give or take %3 %; so far %4 was taken for it.")
+                     .arg(tested.paper.capacity, 0, 'f', 2)
+                     .arg(surfaceWord(known.surface))
+                     .arg(std::lround(100 * tested.capacityError))
+                     .arg(known.capacity, 0, 'f', 2);
+    sentences << say("It takes %1 times as much off a stick, give or take %2 %; so far %3.")
+                     .arg(tested.paper.grip, 0, 'f', 2)
+                     .arg(std::lround(100 * tested.gripError))
+                     .arg(known.grip, 0, 'f', 2);
+    sentences << say("What was laid differs from what was expected by %1 in the mean; with this paper as read, by %2.")
+                     .arg(differenceFigure(tested.differenceBefore), differenceFigure(tested.difference));
+    constexpr double doubtful = 4;  // CIEDE2000
+    if (tested.difference > doubtful)
+        sentences << say(
+            "That is much: see whether the sticks lie in the right fields and the offcut is the right "
+            "paper.");
+    return sentences;
+}
+
+}  // namespace wording

@@ -1,0 +1,26 @@
+#pragma once
+
+#include <QStringList>
+
+#include "review/paper_card.h"
+
+namespace wording {
+
+/// The test of a paper with real sticks on a real offcut.
+
+/// By which a stick is named on a test card.
+QString testStickLetter(review::TestStick stick);
+/// "7 A press light ×2, C scumble": what fits beside a field.
+QString fieldShort(int number, const std::vector<review::TestStroke>& field);
+/// The same as a sentence.
+QString fieldWords(int number, const std::vector<review::TestStroke>& field);
+/// What should be seen in it: how it stands off the bare paper, and how full its tooth then is.
+QString fieldExpectation(const std::vector<review::TestStroke>& field, const colour::Lab& bare, const colour::Lab& seen,
+                         double toothUsed);
+/// What a test has told about a paper, against what was known.
+QStringList testedSentences(const review::TestedPaper& tested, const materials::Paper& known);
+/// A tooth that is not as usual for its surface: "It holds 1.4 times and takes 0.8 times what is usual for sanded."
+/// Empty for a usual one.
+QString toothSentence(const materials::Paper& paper);
+
+}  // namespace wording

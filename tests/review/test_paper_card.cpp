@@ -1,0 +1,155 @@
+#include <QtTest>
+#include <algorithm>
+#include <cmath>
+#include <opencv2/imgcodecs.hpp>
+
+#include "colour/difference.h"
+#include "colour/image_colour.h"
+#include "kitchen.h"
+#include "materials/names.h"
+#include "numbers.h"
+#include "review/paper_card.h"
+#include "rounds.h"
+
+using namespace review;
+using colour::Lab;
+using common::ProblemKind;
+
+namespace {
+
+Lab labOf(const pigment::Patch& patch) {
+    return pigment::labOf(patch, colour::Light::daylight65);
+}
+
+materials::Material stickOf(materials::Kind kind, Lab lab) {
+    materials::Material stick;
+    stick.kind = kind;
+    stick.hardness = materials::usualHardness(kind);
+    stick.masstone = colour::srgb8FromSrgb(colour::srgbFromLab(lab));
+    return stick;
+}
+
+/// A subject's sticks as some subject may have them, for testing this paper.
+TestSticks someSticks(const materials::Paper& paper, Numbers& random) {
+    using enum materials::Kind;
+    const auto of = [&](materials::Kind kind, double least, double most) {
+        return stickOf(kind, {random.between(least, most), random.between(-25, 35), random.between(-25, 40)});
+    };
+    const materials::Material dark = of(soft, 18, 32), middle = of(soft, 45, 60), light = of(soft, 80, 92);
+    if (colour::labFromSrgb8(paper.tone).L > 50) return {dark, middle, light, of(pencil, 20, 35)};
+    return {light, middle, dark, of(pencil, 78, 92)};
+}
+
+materials::Paper somePaper(Numbers& random) {
+    materials::Paper paper;
+    paper.surface = materials::Surface(random.below(materials::surfaceCount));
+    paper.tone = colour::srgb8FromSrgb(
+        colour::srgbFromLab({random.between(22, 92), random.between(-8, 14), random.between(-10, 22)}));
+    return paper;
+}
+
+/// The same paper as it lies on the table: another batch, another tooth.
+materials::Paper trulyLike(materials::Paper paper, Numbers& random) {
+    Lab lab = colour::labFromSrgb8(paper.tone);
+    const double sign = random.below(2) == 0 ? 1 : -1;
+    lab = {lab.L + sign * random.between(2, 6), lab.a + random.between(-4, 4), lab.b + random.between(-4, 4)};
+    paper.tone = colour::srgb8FromSrgb(colour::srgbFromLab(lab));
+    paper.capacity = std::exp(random.between(0.35, 0.6) * (random.below(2) == 0 ? 1 : -1));
+    paper.grip = std::exp(random.between(-0.3, 0.3));
+    return paper;
+}
+
+/// A few strokes of other sticks than the card's.
+pigment::Patch strokesOf(const std::vector<std::pair<materials::Material, TestStroke>>& strokes,
+                         const materials::Paper& paper) {
+    pigment::Patch patch = pigment::barePatch(paper);
+    for (const auto& [stick, how] : strokes) {
+        const pigment::Pigment pigment = pigment::pigmentOf(stick);
+        pigment::lay(patch, {&pigment, how.manner, how.pressure});
+    }
+    return patch;
+}
+
+common::Result<PaperCardReading> readingOf(const cv::Mat& flat, const CameraConditions& conditions) {
+    const auto jpeg = photographed(flat, conditions);
+    const cv::Mat decoded = colour::xyzImage(cv::imdecode(jpeg, cv::IMREAD_COLOR), {}, "card.jpg").value();
+    return readPaperCard(decoded, "card.jpg");
+}
+
+}  // namespace
+
+class TestPaperCard : public QObject {
+    Q_OBJECT
+
+ private Q_SLOTS:
+    void fieldsKeepClearOfEachOther() {
+        for (const CardPaper paper : {CardPaper::a4, CardPaper::letter}) {
+            const PaperCardLayout& layout = paperLayoutOf(paper);
+            const CardFrame& frame = frameOf(paper);
+            std::vector<cv::Rect2d> all = frame.ladder;
+            for (const CardWindow& window : layout.windows) {
+                all.push_back(window.offcut);
+                for (std::size_t i = 0; i < windowFields; ++i) {
+                    QCOMPARE(window.fields[i] & window.offcut, window.fields[i]);
+                    for (std::size_t j = 0; j < i; ++j) QVERIFY((window.fields[i] & window.fields[j]).empty());
+                }
+            }
+            all.insert(all.end(), layout.white.begin(), layout.white.end());
+            for (std::size_t i = 0; i < all.size(); ++i) {
+                QCOMPARE(all[i] & cv::Rect2d({0, 0}, frame.page), all[i]);
+                for (std::size_t j = 0; j < i; ++j) QVERIFY((all[i] & all[j]).area() < 1e-9);
+            }
+        }
+    }
+
+    /// The issue that matters: what the card has taught is true of strokes that were not on it.
+    void aRealPaperIsKnownAfterItsCard() {
+        Numbers random(11);
+        double before = 0, after = 0;
+        const int cards = roundsOf(8);
+        for (int c = 0; c < cards; ++c) {
+            std::vector<FilledWindow> windows;
+            std::vector<materials::Paper> known;
+            for (std::size_t w = 0; w < cardWindows; ++w) {
+                known.push_back(somePaper(random));
+                windows.push_back({trulyLike(known.back(), random), testFieldsOn(known.back().surface),
+                                   someSticks(known.back(), random), 1, 0.1});
+            }
+            const cv::Mat flat = filledPaperCard(CardPaper(c % 2), c, windows, 10, unsigned(c));
+            const auto reading = readingOf(flat, randomConditions(random, unsigned(c)));
+            QVERIFY2(reading.ok(), qPrintable(QString::number(c)));
+            QCOMPARE(reading->page, c);
+            for (std::size_t w = 0; w < cardWindows; ++w) {
+                const auto tested = testedPaper(reading->windows[w], known[w], windows[w].sticks);
+                QVERIFY(tested.has_value());
+                double wrongBefore = 0, wrongAfter = 0;
+                constexpr int tries = 40;
+                for (int t = 0; t < tries; ++t) {
+                    std::vector<std::pair<materials::Material, TestStroke>> strokes;
+                    const int count = 1 + int(random.below(4));
+                    for (int s = 0; s < count; ++s)
+                        strokes.push_back({randomStick(random),
+                                           {TestStick::farthest, pigment::Manner(random.below(3)),
+                                            pigment::Pressure{float(1 + random.below(3))}}});
+                    const Lab truth = labOf(strokesOf(strokes, windows[w].paper));
+                    wrongBefore += colour::differenceCie2000(labOf(strokesOf(strokes, known[w])), truth) / tries;
+                    wrongAfter += colour::differenceCie2000(labOf(strokesOf(strokes, tested->paper)), truth) / tries;
+                }
+                qInfo(
+                    "%s tone %.0f: capacity %.2f read %.2f +- %.2f, grip %.2f read %.2f +- %.2f; on the card %.2f "
+                    "to %.2f; others %.2f to %.2f",
+                    std::string(materials::nameOf(known[w].surface)).c_str(), colour::labFromSrgb8(known[w].tone).L,
+                    windows[w].paper.capacity, tested->paper.capacity, tested->capacityError, windows[w].paper.grip,
+                    tested->paper.grip, tested->gripError, tested->differenceBefore, tested->difference, wrongBefore,
+                    wrongAfter);
+                before += wrongBefore;
+                after += wrongAfter;
+            }
+        }
+        qInfo("strokes that were not on the card: %.2f before, %.2f after", before / cards / 3, after / cards / 3);
+        QVERIFY(after < 0.5 * before);
+    }
+};
+
+QTEST_GUILESS_MAIN(TestPaperCard)
+#include "test_paper_card.moc"
