@@ -123,10 +123,10 @@ def ladder(kind, maker, prefix, hardness, plan):
     return rows
 
 
-def write(name, rows):
+def write(name, rows, columns=COLUMNS):
     with open(os.path.join(HERE, name), "w", newline="", encoding="utf-8") as f:
         out = csv.writer(f, lineterminator="\n")
-        out.writerow(COLUMNS)
+        out.writerow(columns)
         out.writerows(rows)
     print(name, len(rows))
 
@@ -187,6 +187,8 @@ watercolour = ladder("watercolour", "Quoyle", "W", 0, [
     ("ultramarine", [""]), ("indigo", [""]), ("cool green", [""])])
 ink = [plain("ink", "K001", "Tolliver", "black ink", "#191819", 1.3, 0, "PBk7"), plain("ink", "K002", "Tolliver", "sepia ink", "#33231b", 1.0, 0, "PBr7; PBk7", hazard="manganese")]
 
+# As large as each maker's sheets are, in mm, and how their fibres run.
+sheets = {"Fennimore": (500, 650, "height"), "Larkwell": (650, 980, "width"), "Aldous Mill": (500, 650, "width")}
 papers = []
 for ident, maker, name, surface, hexcode, water in [
     ("grit400-warm", "Fennimore", "sanded 400, warm grey", "sanded-400", "#8a7f74", "yes"),
@@ -206,7 +208,9 @@ for ident, maker, name, surface, hexcode, water in [
     ("laid-slate", "Aldous Mill", "laid, slate", "laid", "#596069", "light"),
     ("cartridge-white", "Aldous Mill", "cartridge, white", "cartridge", "#f2f0ea", "light"),
 ]:
-    papers.append(["paper", ident, maker, name, hexcode, "", "", "", "", "", surface, water])
+    width, height, fibres = sheets[maker]
+    papers.append(["paper", ident, maker, name, hexcode, "", "", "", "", "", surface, water, width, height, fibres,
+                   "comb-stone-r" if ident == "comb-stone-s" else ""])
 
 tools = []
 for ident, kind, name in [
@@ -225,4 +229,4 @@ if __name__ == "__main__":
     write("pans.csv", pan)
     write("wet_media.csv", gouache + watercolour + ink)
     write("charcoal.csv", charcoal)
-    write("papers.csv", papers)
+    write("papers.csv", papers, COLUMNS + ["sheet width", "sheet height", "fibres", "other side of"])

@@ -1,5 +1,6 @@
 #include "app/file_to_write.h"
 
+#include <QCoreApplication>
 #include <QFileDialog>
 #include <QRegularExpression>
 
@@ -16,6 +17,10 @@ QString fileToWrite(QWidget* parent, const QString& title, const QString& sugges
     giveEnding(dialog.selectedNameFilter());
     QObject::connect(&dialog, &QFileDialog::filterSelected, &dialog, giveEnding);
     return dialog.exec() == QDialog::Accepted ? dialog.selectedFiles().value(0) : QString();
+}
+
+QString photographKinds() {
+    return QCoreApplication::translate("app", "Photographs (*.jpg *.jpeg *.png *.tif *.tiff *.webp)");
 }
 
 }  // namespace app

@@ -11,4 +11,7 @@ namespace app {
 /// written over.
 QString fileToWrite(QWidget* parent, const QString& title, const QString& suggested, const QString& kinds);
 
+/// What photographs may be among the files to open.
+QString photographKinds();
+
 }  // namespace app

@@ -108,9 +108,7 @@ int readCard(const QStringList& arguments) {
     if (!parse(arguments, {}, options)) return 2;
     if (options.words.size() != 1) return refuseIncomplete("read-card", "read-card PHOTOGRAPH");
     const std::string name = options.words[0].toStdString();
-    const auto bytes = common::readFile(name, subject::mostPictureBytes);
-    if (!bytes) return refuse(bytes.problem());
-    const auto photograph = subject::readPicture(*bytes, name, review::photographLongSide);
+    const auto photograph = subject::readPictureFile(name, review::photographLongSide);
     if (!photograph) return refuse(photograph.problem());
     const auto reading = review::readCard(photograph->xyz, name);
     if (!reading) return refuse(reading.problem());

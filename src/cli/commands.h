@@ -19,6 +19,8 @@ int inspect(const QStringList& arguments);
 int areas(const QStringList& arguments);
 int card(const QStringList& arguments);
 int readCard(const QStringList& arguments);
+int testCard(const QStringList& arguments);
+int readTestCard(const QStringList& arguments);
 int list(const QStringList& arguments);
 int compare(const QStringList& arguments);
 

@@ -16,6 +16,8 @@ int run(const QStringList& arguments) {
     if (command == "film") return cli::film(arguments.mid(2));
     if (command == "card") return cli::card(arguments.mid(2));
     if (command == "read-card") return cli::readCard(arguments.mid(2));
+    if (command == "test-card") return cli::testCard(arguments.mid(2));
+    if (command == "read-test-card") return cli::readTestCard(arguments.mid(2));
     if (command == "list") return cli::list(arguments.mid(2));
     if (command == "inspect") return cli::inspect(arguments.mid(2));
     if (command == "areas") return cli::areas(arguments.mid(2));
@@ -25,8 +27,8 @@ int run(const QStringList& arguments) {
         "[--sticks N]\n"
         "                      [--width-mm W] [--height-mm H] [--areas N] [--values N] [--layers N] [--detail NAME]\n"
         "                      [--ground NAME] [--goal NAME] [--light NAME] [--title TEXT] [--area-name X,Y,NAME] "
-        "[--save FILE.dune] "
-        "[--threads N]\n"
+        "[--border-mm B]\n"
+        "                      [--series N] [--save FILE.dune] [--threads N]\n"
         "yawning-dune-cli convert --from SPACE --to SPACE      (srgb, xyz, lab, lch, munsell-value)\n"
         "yawning-dune-cli difference [--formula 2000|76]\n"
         "yawning-dune-cli film --paper '#hex' [--tooth NAME] --stroke '#hex,KIND,MANNER,PRESSURE' [--stroke ...]\n"
@@ -38,6 +40,14 @@ int run(const QStringList& arguments) {
         "yawning-dune-cli card --stand-in FILE.jpg [--library FILE.csv] [--kelvin K] [--tilt DEGREES]\n"
         "                                                      a filled card as the stand-in camera sees it\n"
         "yawning-dune-cli read-card PHOTOGRAPH                 what the sticks on a filled card are\n"
+        "yawning-dune-cli test-card PICTURE|FILE.dune --out CARD.pdf [--format a4|letter] [--page N] [--stand-in "
+        "PHOTO.jpg] [--seed N]\n"
+        "                                                      a card on which the best three papers are tested with "
+        "real sticks; the stand-in\n"
+        "                                                      camera sees it filled on other batches, whose figures "
+        "go to "
+        "stdout\n"
+        "yawning-dune-cli read-test-card PHOTOGRAPH PICTURE|FILE.dune      what a filled one says of these papers\n"
         "yawning-dune-cli list FILE --out FILE [--kind KIND] [--bad-rows refuse|leave-out]\n"
         "                                                      materials from CSV, .gpl, CGATS or a whole drawer "
         "(.json) to another of these\n"

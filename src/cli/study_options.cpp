@@ -39,9 +39,9 @@ common::Result<storage::Document> documentFrom(const QString& reference, const O
 }
 
 const QStringList& studyOptions() {
-    static const QStringList names{"--library",   "--paper", "--school", "--sticks", "--width-mm",
-                                   "--height-mm", "--areas", "--values", "--layers", "--detail",
-                                   "--ground",    "--goal",  "--light",  "--title",  "--area-name"};
+    static const QStringList names{"--library", "--paper",  "--school",    "--sticks",    "--width-mm", "--height-mm",
+                                   "--areas",   "--values", "--layers",    "--detail",    "--ground",   "--goal",
+                                   "--light",   "--title",  "--area-name", "--border-mm", "--series"};
     return names;
 }
 
@@ -56,6 +56,8 @@ std::optional<common::Problem> applyOptions(const Options& options, planning::St
     if (auto p = applyNumber(options, "--areas", planning::areaBounds, study.areas)) return p;
     if (auto p = applyNumber(options, "--values", planning::levelBounds, study.valueLevels)) return p;
     if (auto p = applyNumber(options, "--layers", planning::layerBounds, study.layers)) return p;
+    if (auto p = applyNumber(options, "--border-mm", planning::borderBounds, study.borderMillimetres)) return p;
+    if (auto p = applyNumber(options, "--series", planning::seriesBounds, study.series)) return p;
     const std::string school = options.last("--school").toStdString();
     if (!school.empty()) {
         const auto named = matching::schoolNamed(school);

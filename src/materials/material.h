@@ -60,6 +60,7 @@ struct Paper {
 struct Library {
     std::vector<Material> media;
     std::vector<Paper> papers;
+    std::vector<Paper> papersToBuy = {};  // known, but not at hand: used up, or never bought
 
     const Material* medium(std::string_view id) const;
     const Paper* paper(std::string_view id) const;

@@ -57,8 +57,11 @@ Library libraryOf(const Drawer& drawer, const Tray* tray) {
     Library library;
     const std::set<std::string> chosen = tray ? std::set(tray->ids.begin(), tray->ids.end()) : std::set<std::string>();
     for (const Owned& owned : drawer.things) {
-        if (owned.stock == Stock::usedUp) continue;
         if (tray && !chosen.contains(idOf(owned))) continue;
+        if (owned.stock == Stock::usedUp) {
+            if (const auto* paper = std::get_if<Paper>(&owned.what)) library.papersToBuy.push_back(*paper);
+            continue;
+        }
         if (const auto* medium = std::get_if<Material>(&owned.what)) library.media.push_back(*medium);
         if (const auto* paper = std::get_if<Paper>(&owned.what)) library.papers.push_back(*paper);
     }
@@ -69,6 +72,10 @@ std::vector<Owned> ownedOf(const Library& library) {
     std::vector<Owned> things;
     for (const Material& medium : library.media) things.push_back({medium});
     for (const Paper& paper : library.papers) things.push_back({paper});
+    for (const Paper& paper : library.papersToBuy) {
+        things.push_back({paper});
+        things.back().stock = Stock::usedUp;
+    }
     return things;
 }
 

@@ -68,7 +68,8 @@ struct Drawer {
     bool operator==(const Drawer&) const = default;
 };
 
-/// What a study may draw from: the media and papers that are not used up, all of them or those of a tray.
+/// What a study may draw from: the media and papers that are not used up, all of them or those of a tray. Papers that
+/// are could be bought.
 Library libraryOf(const Drawer& drawer, const Tray* tray = nullptr);
 
 /// Everything of a library as full and in no box.

@@ -13,8 +13,8 @@ namespace planning {
 using common::Problem;
 using common::ProblemKind;
 
-/// What comparisons depend on beside the reading and the materials: papers on the ground that is named, the board of
-/// grounds on none.
+/// What trials depend on beside the reading and the materials: papers on the ground that is named, the board of grounds
+/// on none. The goal and the sheet's cutting only put them in order.
 struct ComparisonKeys {
     std::string papers, grounds;
 };
@@ -41,6 +41,9 @@ ComparisonKeys keysOf(const Study& study) {
     told.edges.clear();
     told.paper.clear();
     told.drying = {};
+    told.goal = {};
+    told.borderMillimetres = {};
+    told.series = {};
     ComparisonKeys keys;
     keys.papers = keyOf(told, Bears::nothing);
     told.ground = Ground::proposed;
@@ -55,8 +58,23 @@ struct KeptComparisons {
     std::shared_ptr<const Reading> reading;
     ComparisonKeys keys;
     materials::Library library;
-    Ranking papers;
-    std::vector<std::pair<std::string, Board>> grounds;  // by the paper's id
+    /// What a study's order depends on, beside what was tried.
+    struct Order {
+        Goal goal = {};
+        double border = 0;
+        bool operator==(const Order&) const = default;
+    };
+    static Order orderOf(const Study& study) { return {study.goal, study.borderMillimetres}; }
+    std::optional<TriedPapers> papers;
+    Order paperOrder;
+    Ranking ranking;  // of the papers in that order
+    struct OnPaper {
+        std::string paper;  // id
+        std::vector<TriedGround> tried;
+        Goal goal;
+        Board board;  // for that goal
+    };
+    std::vector<OnPaper> grounds;
 };
 
 namespace {
@@ -66,43 +84,65 @@ KeptComparisons& keptFor(const Study& study, const materials::Library& library, 
                          Kept& kept) {
     const ComparisonKeys keys = keysOf(study);
     auto& it = kept.comparisons;
-    if (!it || it->reading != subject.plan.reading || it->library != library)
-        it = std::make_shared<KeptComparisons>(KeptComparisons{subject.plan.reading, keys, library, {}, {}});
+    if (!it || it->reading != subject.plan.reading || it->library != library) {
+        it = std::make_shared<KeptComparisons>();
+        it->reading = subject.plan.reading;
+        it->library = library;
+        it->keys = keys;
+    }
     if (it->keys.papers != keys.papers) it->papers.reset();
     if (it->keys.grounds != keys.grounds) it->grounds.clear();
     it->keys = keys;
     return *it;
 }
 
-/// The board of a paper, null where it is not known.
-Board boardOn(const KeptComparisons& known, const std::string& paper) {
-    for (const auto& [id, board] : known.grounds)
-        if (id == paper) return board;
+/// The board of a paper for the study's goal, null where it is not known.
+Board boardOn(const KeptComparisons& known, const std::string& paper, Goal goal) {
+    for (const KeptComparisons::OnPaper& on : known.grounds)
+        if (on.paper == paper && on.goal == goal) return on.board;
     return {};
+}
+
+/// Null where the papers have not been tried.
+Ranking rankingOf(KeptComparisons& known, const Study& study, const materials::Library& library) {
+    if (!known.papers) return {};
+    const auto order = KeptComparisons::orderOf(study);
+    if (!known.ranking || known.paperOrder != order) {
+        known.ranking = std::make_shared<const std::vector<RankedPaper>>(rankedPapers(*known.papers, study, library));
+        known.paperOrder = order;
+    }
+    return known.ranking;
 }
 
 Ranking rankedFor(const Study& study, const materials::Library& library, const PlanSubject& subject, Kept& kept,
                   const common::Progress& progress) {
     KeptComparisons& known = keptFor(study, library, subject, kept);
-    if (known.papers) return known.papers;
-    auto ranked = rankedPapers(trialSubject(subject.plan, subject.wanted, paperTrialSide), study, library, subject.tray,
-                               progress);
-    if (ranked) known.papers = std::make_shared<const std::vector<RankedPaper>>(*std::move(ranked));
-    return known.papers;
+    if (!known.papers) {
+        known.ranking.reset();
+        known.papers = triedPapers(trialSubject(subject.plan, subject.wanted, paperTrialSide), study, library,
+                                   subject.tray, progress);
+    }
+    return rankingOf(known, study, library);
 }
 
 Board boardFor(const Study& study, const materials::Library& library, const PlanSubject& subject, Kept& kept,
                const common::Progress& progress, const std::function<void(const TriedGround&)>& onTried) {
     KeptComparisons& known = keptFor(study, library, subject, kept);
     const std::string& paper = subject.plan.paper.id;
-    if (auto board = boardOn(known, paper)) return board;
-    auto tried = triedGrounds(trialSubject(subject.plan, subject.wanted, groundTrialSide), study, library.media,
-                              subject.tray, progress, onTried);
-    if (!tried) return {};
-    constexpr std::size_t mostKept = 4;
-    if (known.grounds.size() == mostKept) known.grounds.erase(known.grounds.begin());
-    known.grounds.push_back({paper, std::make_shared<const std::vector<TriedGround>>(*std::move(tried))});
-    return known.grounds.back().second;
+    if (auto board = boardOn(known, paper, study.goal)) return board;
+    auto on = std::ranges::find(known.grounds, paper, &KeptComparisons::OnPaper::paper);
+    if (on == known.grounds.end()) {
+        constexpr std::size_t mostKept = 4;
+        if (known.grounds.size() == mostKept) known.grounds.erase(known.grounds.begin());
+        known.grounds.push_back({paper, {}, study.goal, {}});
+        on = known.grounds.end() - 1;
+    }
+    auto board = triedGrounds(trialSubject(subject.plan, subject.wanted, groundTrialSide), study, library.media,
+                              subject.tray, on->tried, progress, onTried);
+    if (!board) return {};
+    on->goal = study.goal;
+    on->board = std::make_shared<const std::vector<TriedGround>>(*std::move(board));
+    return on->board;
 }
 
 }  // namespace
@@ -143,7 +183,7 @@ std::optional<materials::Paper> paperFor(const Study& study, const materials::Li
                                          const PlanSubject& subject, Kept& kept, Fineness fineness,
                                          const common::Progress& progress) {
     if (!study.paper.empty()) return *library.paper(study.paper);
-    const bool isKnown = keptFor(study, library, subject, kept).papers != nullptr;
+    const bool isKnown = keptFor(study, library, subject, kept).papers.has_value();
     if (fineness == Fineness::coarse && !isKnown)
         return library.papers[std::size_t(firstOrder(subject.plan, library.papers, subject.tray).front())];
     const Ranking ranking = rankedFor(study, library, subject, kept, progress);
@@ -156,7 +196,7 @@ std::optional<GroundProposal> groundFor(const Study& study, const materials::Lib
                                         const common::Progress& progress) {
     if (study.ground != Ground::proposed)
         return groundFor(study, study.ground, subject.plan, library.media, subject.tray);
-    const bool isKnown = boardOn(keptFor(study, library, subject, kept), subject.plan.paper.id) != nullptr;
+    const bool isKnown = boardOn(keptFor(study, library, subject, kept), subject.plan.paper.id, study.goal) != nullptr;
     if (fineness == Fineness::coarse && !isKnown)
         return groundFor(study, Ground::none, subject.plan, library.media, subject.tray);
     const Board board = boardFor(study, library, subject, kept, progress, {});
@@ -168,8 +208,8 @@ void tellKnown(Plan& plan, const Study& study, const materials::Library& library
     const auto& known = kept.comparisons;
     if (!known || known->reading != plan.reading || known->library != library) return;
     const ComparisonKeys keys = keysOf(study);
-    if (known->keys.papers == keys.papers) plan.papers = known->papers;
-    if (known->keys.grounds == keys.grounds) plan.grounds = boardOn(*known, plan.paper.id);
+    if (known->keys.papers == keys.papers) plan.papers = rankingOf(*known, study, library);
+    if (known->keys.grounds == keys.grounds) plan.grounds = boardOn(*known, plan.paper.id, study.goal);
 }
 
 common::Result<Ranking> comparedPapers(const Study& study, const materials::Library& library, Kept& kept,

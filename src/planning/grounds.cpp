@@ -31,12 +31,13 @@ constexpr double clearGain = 0.1;
 class Trials {
  public:
     Trials(const TrialSubject& subject, const Study& study, const std::vector<materials::Material>& media,
-           const std::vector<matching::PreparedStick>& tray, const common::Progress& progress,
-           const std::function<void(const TriedGround&)>& onTried)
+           const std::vector<matching::PreparedStick>& tray, std::vector<TriedGround>& known,
+           const common::Progress& progress, const std::function<void(const TriedGround&)>& onTried)
         : subject_(subject),
           study_(study),
           media_(media),
           tray_(tray),
+          known_(known),
           progress_(progress),
           onTried_(onTried),
           grain_(rendering::grainMap(subject.plan.paper.surface, subject.plan.stackMap.size(),
@@ -65,6 +66,24 @@ class Trials {
     }
 
     bool tryWith(TriedGround& tried, Care care) {
+        const auto before = std::ranges::find_if(known_, [&](const TriedGround& other) {
+            return other.proposal.strategy == tried.proposal.strategy && other.care == care;
+        });
+        if (before != known_.end())
+            tried = *before;
+        else if (tryAnew(tried, care))
+            known_.push_back(tried);
+        else
+            return false;
+        constexpr double endsAreThePapers = 1;
+        tried.score = scoreOf(tried.outcome, endsAreThePapers, study_.goal);
+        if (tried.proposal.strategy == Ground::none) bare_ = tried.outcome;
+        tell(tried);
+        return true;
+    }
+
+    /// Against the bare sheet that was tried with as much care before.
+    bool tryAnew(TriedGround& tried, Care care) {
         const cv::Mat& stackMap = subject_.plan.stackMap;
         auto trial =
             tryOut(subject_, study_, media_, tray_, subject_.plan.paper, tried.proposal, care, {{}, progress_.stop});
@@ -72,20 +91,16 @@ class Trials {
         tried.care = care;
         tried.outcome = trial->outcome;
         tried.sparkles = trial->sparkles;
-        constexpr double endsAreThePapers = 1;
-        tried.score = scoreOf(tried.outcome, endsAreThePapers, study_.goal);
         tried.layersEnough = tried.outcome.layers;
         tried.gains = false;
-        if (tried.proposal.strategy == Ground::none) {
-            bare_ = tried.outcome;
-        } else if (tried.outcome.picture.mean <= bare_.picture.mean && !tried.proposal.layers.empty()) {
+        if (tried.proposal.strategy != Ground::none && tried.outcome.picture.mean <= bare_.picture.mean &&
+            !tried.proposal.layers.empty()) {
             tried.layersEnough = layersEnough(*trial, subject_, study_, bare_.picture.mean);
             tried.gains = tried.layersEnough + tried.outcome.groundLayers <= bare_.layers * (1 - clearGain);
         }
         tried.plan = std::move(trial->plan);
         tried.ground = sheetOf(tried.plan, stackMap, grain_, Laid::ground);
         tried.sheet = sheetOf(tried.plan, stackMap, grain_, Laid::all);
-        tell(tried);
         return true;
     }
 
@@ -116,6 +131,7 @@ class Trials {
     const Study& study_;
     const std::vector<materials::Material>& media_;
     const std::vector<matching::PreparedStick>& tray_;
+    std::vector<TriedGround>& known_;
     const common::Progress& progress_;
     const std::function<void(const TriedGround&)>& onTried_;
     cv::Mat grain_;
@@ -133,9 +149,9 @@ const TriedGround& bareOf(const std::vector<TriedGround>& board) {
 std::optional<std::vector<TriedGround>> triedGrounds(const TrialSubject& subject, const Study& study,
                                                      const std::vector<materials::Material>& media,
                                                      const std::vector<matching::PreparedStick>& tray,
-                                                     const common::Progress& progress,
+                                                     std::vector<TriedGround>& known, const common::Progress& progress,
                                                      const std::function<void(const TriedGround&)>& onTried) {
-    return Trials(subject, study, media, tray, progress, onTried).board();
+    return Trials(subject, study, media, tray, known, progress, onTried).board();
 }
 
 }  // namespace planning

@@ -27,11 +27,12 @@ const TriedGround& bareOf(const std::vector<TriedGround>& board);
 /// Every way to begin on the plan's paper, the one that serves the study's goal best first. All are tried by a quick
 /// search; then the bare sheet and those that lead are searched in full, until one holds what it promised. Those that
 /// gain nothing come after the bare sheet, those that cannot be had last. `onTried` gets each as it is found, the bare
-/// sheet first; those that are searched in full twice. nullopt if cancelled.
+/// sheet first; those that are searched in full twice. `known` holds what was tried for another goal, and is added to.
+/// nullopt if cancelled.
 std::optional<std::vector<TriedGround>> triedGrounds(const TrialSubject& subject, const Study& study,
                                                      const std::vector<materials::Material>& media,
                                                      const std::vector<matching::PreparedStick>& tray,
-                                                     const common::Progress& progress,
+                                                     std::vector<TriedGround>& known, const common::Progress& progress,
                                                      const std::function<void(const TriedGround&)>& onTried = {});
 
 }  // namespace planning

@@ -122,6 +122,22 @@ std::vector<Note> notesFor(const Plan& plan, const Study& study) {
     if (const double least = std::min(ends.toDark, ends.toLight); least < Ends::hardlySeen)
         notes.push_back({NoteKind::caution, NoteTopic::paperHidesEnds, {}, {}, least});
 
+    if (plan.cutting.isTooSmall())
+        notes.push_back({NoteKind::caution,
+                         NoteTopic::sheetTooSmall,
+                         {},
+                         {},
+                         plan.cutting.sheet.width,
+                         {},
+                         plan.cutting.sheet.height});
+    else if (plan.cutting.isShort())
+        notes.push_back({NoteKind::advice,
+                         NoteTopic::sheetsShort,
+                         {},
+                         {},
+                         double(plan.cutting.sheetsNeeded),
+                         {},
+                         double(plan.cutting.sheetsAtHand)});
     if (auto note = noteOfDarks(plan)) notes.push_back(*std::move(note));
     addPictureNotes(notes, plan, study);
     notes.push_back({NoteKind::safety, NoteTopic::dust, {}, {}, 0});

@@ -56,25 +56,28 @@ OffcutStrokes offcutStrokes(const Plan& plan, const std::vector<materials::Mater
     return strokes;
 }
 
-TestMedia testMediaFor(const Plan& plan, const std::vector<materials::Material>& media, const materials::Paper& paper) {
-    const auto broad = [&](double share) {
-        for (const materials::Kind kind : {materials::Kind::soft, materials::Kind::pan, materials::Kind::hard})
-            if (const int stick = nearestOfKind(media, kind, colourAt(plan, share)); stick >= 0) return stick;
-        return -1;
+std::vector<review::PaperTest> testsOf(const Plan& plan, const std::vector<RankedPaper>& ranking,
+                                       const std::vector<materials::Material>& media) {
+    const auto stick = [&](std::initializer_list<materials::Kind> kinds,
+                           const colour::Lab& wanted) -> std::optional<materials::Material> {
+        for (const materials::Kind kind : kinds)
+            if (const int i = nearestOfKind(media, kind, wanted); i >= 0) return media[std::size_t(i)];
+        return std::nullopt;
     };
-    const colour::Lab tone = colour::labFromSrgb8(paper.tone);
-    const auto offPaper = [&](double share) { return std::fabs(colourAt(plan, share).L - tone.L); };
-    const auto [dark, middle, light] = valueShares;
-    const double far = offPaper(dark) > offPaper(light) ? dark : light, opposite = far == dark ? light : dark;
-    return {broad(far), broad(middle), broad(opposite),
-            nearestOfKind(media, materials::Kind::pencil, colourAt(plan, far))};
-}
-
-review::TestSticks testSticksOf(const TestMedia& chosen, const std::vector<materials::Material>& media) {
-    review::TestSticks sticks;
-    for (std::size_t i = 0; i < chosen.size(); ++i)
-        if (chosen[i] >= 0) sticks[i] = media[std::size_t(chosen[i])];
-    return sticks;
+    const auto broad = {materials::Kind::soft, materials::Kind::pan, materials::Kind::hard};
+    const colour::Lab dark = colourAt(plan, valueShares[0]), middle = colourAt(plan, valueShares[1]),
+                      light = colourAt(plan, valueShares[2]);
+    std::vector<review::PaperTest> tests;
+    for (const RankedPaper& ranked : ranking) {
+        if (tests.size() == review::cardWindows) break;
+        const double tone = colour::labFromSrgb8(ranked.paper.tone).L;
+        const bool isDarkFarther = std::fabs(dark.L - tone) > std::fabs(light.L - tone);
+        const colour::Lab& farthest = isDarkFarther ? dark : light;
+        tests.push_back({ranked.paper,
+                         {stick(broad, farthest), stick(broad, middle), stick(broad, isDarkFarther ? light : dark),
+                          stick({materials::Kind::pencil}, farthest)}});
+    }
+    return tests;
 }
 
 double contrastSteps(const colour::Lab& seen, const colour::Lab& paper) {

@@ -2,7 +2,7 @@
 
 #include <array>
 
-#include "planning/plan.h"
+#include "planning/papers.h"
 #include "review/paper_card.h"
 
 namespace planning {
@@ -19,11 +19,10 @@ using OffcutStrokes = std::array<std::array<OffcutStroke, 3>, offcutKinds.size()
 /// The sticks nearest to the colours that a tenth, half and nine tenths of the picture are darker than.
 OffcutStrokes offcutStrokes(const Plan& plan, const std::vector<materials::Material>& media);
 
-/// The sticks with which a paper is tested for this subject, by review::TestStick; indices into `media`, -1 for none. A
-/// soft stick that is missing gives way to a pan or a hard one.
-using TestMedia = std::array<int, review::testStickCount>;
-TestMedia testMediaFor(const Plan& plan, const std::vector<materials::Material>& media, const materials::Paper& paper);
-review::TestSticks testSticksOf(const TestMedia& chosen, const std::vector<materials::Material>& media);
+/// The three papers of a ranking that come first, to be tested on real offcuts with sticks for this subject (see
+/// review::TestStick). A soft stick that is missing gives way to a pan or a hard one.
+std::vector<review::PaperTest> testsOf(const Plan& plan, const std::vector<RankedPaper>& ranking,
+                                       const std::vector<materials::Material>& media);
 
 /// By how many value steps a colour looks darker (below 0) or lighter on a paper than on a neutral middle grey, though
 /// it measures the same (CIECAM16, simultaneous contrast). Both in CIELAB, D50.

@@ -140,29 +140,27 @@ double medianOf(std::vector<double> values) {
     return (values[(values.size() - 1) / 2] + values[values.size() / 2]) / 2;
 }
 
-/// What a paper's figures tell beside the others'. `layersFor` tells how few of a paper's layers come as near as the
-/// middle one.
-void compare(std::vector<RankedPaper>& papers, const std::function<int(const RankedPaper&, double)>& layersFor) {
-    std::vector<double> differences;
-    for (const RankedPaper& paper : papers) differences.push_back(paper.outcome.picture.mean);
-    const double middle = medianOf(differences);
-    constexpr double told = 0.1;  // CIEDE2000
-    for (RankedPaper& paper : papers)
-        if (paper.outcome.picture.mean > middle + told)
-            paper.reasons.push_back({PaperReasonKind::furtherThanHalf, paper.outcome.picture.mean, middle});
-    std::ranges::stable_sort(papers, std::greater{}, [](const RankedPaper& p) { return p.score.points; });
-    const auto first =
-        std::ranges::find_if(papers, [&](const RankedPaper& p) { return p.outcome.picture.mean <= middle; });
-    std::rotate(papers.begin(), first, first + 1);
-    constexpr int worthCounting = 5;
-    common::forEachIndex(std::min(worthCounting, int(papers.size())), [&](int i) {
-        RankedPaper& paper = papers[std::size_t(i)];
-        const int enough = layersFor(paper, middle);
-        if (enough < paper.outcome.layers)
-            paper.reasons.insert(
-                paper.reasons.begin() + 1,
-                {PaperReasonKind::savesLayers, double(paper.outcome.layers - enough), double(paper.outcome.layers)});
-    });
+/// Papers part clearly with three layers already; a fourth takes twice as long.
+Study quickStudy(const Study& study) {
+    Study quick = study;
+    quick.layers = std::min(3, study.layers);
+    return quick;
+}
+
+/// In which of the three a paper stands: at hand and large enough, too small, to be bought.
+int standingOf(const RankedPaper& paper) {
+    if (!paper.isAtHand) return 2;
+    return paper.reasons.front().kind == PaperReasonKind::sheetTooSmall ? 1 : 0;
+}
+
+void addOtherSides(std::vector<RankedPaper>& papers) {
+    for (RankedPaper& back : papers)
+        for (RankedPaper& front : papers)
+            if (!back.paper.otherSideOf.empty() && front.paper.id == back.paper.otherSideOf) {
+                const double better = back.score.points - front.score.points;
+                front.reasons.push_back({PaperReasonKind::otherSide, better});
+                back.reasons.push_back({PaperReasonKind::otherSide, -better});
+            }
 }
 
 }  // namespace
@@ -191,10 +189,10 @@ Ends endsOn(const Plan& plan, const pigment::Patch& bare, const std::vector<matc
 }
 
 std::string_view nameOf(PaperReasonKind kind) {
-    static constexpr std::array<std::string_view, 13> names{
-        "shows-both-ends",     "hides-lights", "hides-darks",      "saves-layers",     "near-subject",
-        "complement-sparkles", "tints",        "tooth-lasts",      "tooth-runs-short", "takes-water",
-        "takes-thin-water",    "no-water",     "further-than-half"};
+    static constexpr std::array<std::string_view, 15> names{
+        "shows-both-ends",     "hides-lights", "hides-darks",       "saves-layers",     "near-subject",
+        "complement-sparkles", "tints",        "tooth-lasts",       "tooth-runs-short", "takes-water",
+        "takes-thin-water",    "no-water",     "further-than-half", "other-side",       "sheet-too-small"};
     return names[static_cast<std::size_t>(kind)];
 }
 
@@ -210,16 +208,16 @@ std::vector<int> firstOrder(const Plan& plan, const std::vector<materials::Paper
     return order;
 }
 
-std::optional<std::vector<RankedPaper>> rankedPapers(const TrialSubject& subject, const Study& study,
-                                                     const materials::Library& library,
-                                                     const std::vector<matching::PreparedStick>& tray,
-                                                     const common::Progress& progress) {
+std::optional<TriedPapers> triedPapers(TrialSubject subject, const Study& study, const materials::Library& library,
+                                       const std::vector<matching::PreparedStick>& tray,
+                                       const common::Progress& progress) {
     const Ground ground = study.ground == Ground::proposed ? Ground::none : study.ground;
-    // Papers part clearly with three layers already; a fourth takes twice as long.
-    Study quick = study;
-    quick.layers = std::min(3, study.layers);
-    std::vector<RankedPaper> ranked(library.papers.size());
-    std::vector<Trial> trials(ranked.size());
+    const Study quick = quickStudy(study);
+    TriedPapers tried;
+    for (const materials::Paper& paper : library.papers) tried.papers.push_back({paper, {}, {}, {}, true});
+    for (const materials::Paper& paper : library.papersToBuy) tried.papers.push_back({paper, {}, {}, {}, false});
+    tried.ends.resize(tried.papers.size());
+    tried.trials.resize(tried.papers.size());
     std::atomic<int> done = 0;
     const auto tryOn = [&](const materials::Paper& paper, const std::vector<Found>& from) {
         Plan plan = subject.plan;
@@ -233,23 +231,57 @@ std::optional<std::vector<RankedPaper>> rankedPapers(const TrialSubject& subject
         if (!trial) return std::nullopt;
         found.push_back(std::move(trial->found));
     }
-    common::forEachIndex(int(ranked.size()), [&](int i) {
-        RankedPaper& it = ranked[std::size_t(i)];
-        it.paper = library.papers[std::size_t(i)];
+    common::forEachIndex(int(tried.papers.size()), [&](int i) {
+        RankedPaper& it = tried.papers[std::size_t(i)];
         auto trial = tryOn(it.paper, found);
         if (!trial) return;
         it.outcome = trial->outcome;
-        trials[std::size_t(i)] = *std::move(trial);
+        tried.trials[std::size_t(i)] = *std::move(trial);
         const pigment::Patch bare = pigment::barePatch(it.paper);
         const Ends ends = endsOn(subject.plan, bare, tray);
-        it.score = scoreOf(it.outcome, ends.worth(), study.goal);
+        tried.ends[std::size_t(i)] = ends.worth();
         addReasons(it, subject.plan, bare, ends, tray);
-        progress.at(double(++done) / double(ranked.size()));
+        progress.at(double(++done) / double(tried.papers.size()));
     });
     if (progress.cancelled()) return std::nullopt;
-    compare(ranked, [&](const RankedPaper& paper, double difference) {
-        const auto at = std::ranges::find(library.papers, paper.paper.id, &materials::Paper::id);
-        return layersEnough(trials[std::size_t(at - library.papers.begin())], subject, quick, difference);
+    tried.subject = std::move(subject);
+    return tried;
+}
+
+std::vector<RankedPaper> rankedPapers(const TriedPapers& tried, const Study& study, const materials::Library& library) {
+    std::vector<RankedPaper> ranked = tried.papers;
+    std::vector<double> differences;
+    for (const RankedPaper& paper : ranked)
+        if (paper.isAtHand) differences.push_back(paper.outcome.picture.mean);
+    const double middle = medianOf(differences);
+    constexpr double told = 0.1;  // CIEDE2000
+    for (std::size_t i = 0; i < ranked.size(); ++i) {
+        RankedPaper& paper = ranked[i];
+        paper.score = scoreOf(paper.outcome, tried.ends[i], study.goal);
+        if (paper.outcome.picture.mean > middle + told)
+            paper.reasons.push_back({PaperReasonKind::furtherThanHalf, paper.outcome.picture.mean, middle});
+        if (const Cutting cutting = cuttingOf(study, paper.paper, library); cutting.isTooSmall())
+            paper.reasons.insert(paper.reasons.begin(),
+                                 {PaperReasonKind::sheetTooSmall, cutting.sheet.width, cutting.sheet.height});
+    }
+    addOtherSides(ranked);
+    std::ranges::stable_sort(ranked, {},
+                             [](const RankedPaper& p) { return std::pair(standingOf(p), -p.score.points); });
+    const auto first = std::ranges::find_if(ranked, [&](const RankedPaper& p) {
+        return standingOf(p) == standingOf(ranked.front()) && p.outcome.picture.mean <= middle;
+    });
+    if (first != ranked.end()) std::rotate(ranked.begin(), first, first + 1);
+    const Study quick = quickStudy(study);
+    constexpr int worthCounting = 5;
+    common::forEachIndex(std::min(worthCounting, int(ranked.size())), [&](int i) {
+        RankedPaper& paper = ranked[std::size_t(i)];
+        const auto at = std::ranges::find(tried.papers, paper.paper.id, [](const auto& p) { return p.paper.id; });
+        const Trial& trial = tried.trials[std::size_t(at - tried.papers.begin())];
+        const int enough = layersEnough(trial, tried.subject, quick, middle);
+        if (enough < paper.outcome.layers)
+            paper.reasons.insert(
+                paper.reasons.begin() + 1,
+                {PaperReasonKind::savesLayers, double(paper.outcome.layers - enough), double(paper.outcome.layers)});
     });
     return ranked;
 }

@@ -2,6 +2,7 @@
 
 #include <functional>
 
+#include "planning/cutting.h"
 #include "planning/judgement.h"
 
 namespace planning {
@@ -22,6 +23,8 @@ enum class PaperReasonKind {
     takesThinWater,
     noWater,
     furtherThanHalf,  // figures: its picture difference, the middle one's
+    otherSide,        // figure: by how many points the paper's other side is better
+    sheetTooSmall,    // figures: the sheet's width and height in millimetres
 };
 std::string_view nameOf(PaperReasonKind kind);
 
@@ -44,6 +47,7 @@ struct RankedPaper {
     Score score;
     Outcome outcome;
     std::vector<PaperReason> reasons;
+    bool isAtHand = true;  // else it could be bought
 };
 
 /// How many steps the first stroke (one medium layer of the nearest stick) of the subject's darkest and of its lightest
@@ -60,12 +64,22 @@ Ends endsOn(const Plan& plan, const pigment::Patch& bare, const std::vector<matc
 std::vector<int> firstOrder(const Plan& plan, const std::vector<materials::Paper>& papers,
                             const std::vector<matching::PreparedStick>& tray);
 
-/// The papers of a library, each tried for the subject with the library's sticks (`tray` is its media, prepared) on its
-/// bare sheet or with the ground that the study names, the best for the study's goal first. One whose picture
-/// difference is above the middle one's never leads. nullopt if cancelled.
-std::optional<std::vector<RankedPaper>> rankedPapers(const TrialSubject& subject, const Study& study,
-                                                     const materials::Library& library,
-                                                     const std::vector<matching::PreparedStick>& tray,
-                                                     const common::Progress& progress);
+/// The papers of a library, each tried for a subject: those at hand, then those that could be bought.
+struct TriedPapers {
+    TrialSubject subject;
+    std::vector<RankedPaper> papers;  // without score and rank
+    std::vector<double> ends;         // what each one's are worth
+    std::vector<Trial> trials;
+};
+
+/// Tries each paper with the library's sticks (`tray` is its media, prepared) on its bare sheet or with the ground that
+/// the study names. nullopt if cancelled.
+std::optional<TriedPapers> triedPapers(TrialSubject subject, const Study& study, const materials::Library& library,
+                                       const std::vector<matching::PreparedStick>& tray,
+                                       const common::Progress& progress);
+
+/// The best for the study's goal first; behind those the ones whose sheet is too small, and those that could be bought,
+/// best first. One whose picture difference is above the middle one's (of those at hand) never leads.
+std::vector<RankedPaper> rankedPapers(const TriedPapers& tried, const Study& study, const materials::Library& library);
 
 }  // namespace planning

@@ -7,6 +7,7 @@
 
 #include "matching/stack.h"
 #include "pigment/tones.h"
+#include "planning/cutting.h"
 #include "planning/reading.h"
 #include "rendering/picture_difference.h"
 #include "rendering/sheet_picture.h"
@@ -54,7 +55,9 @@ enum class NoteTopic {
     farFromTarget,  // figure: picture difference there
     unsteadyHand,   // figure: mean difference of an unsteady hand
     paperHidesEnds,
-    noDarks,  // figure: value steps by which the darkest of the picture come out too light
+    sheetTooSmall,  // figures: the sheet's width and height in millimetres
+    sheetsShort,    // figures: sheets that are needed, at hand
+    noDarks,        // figure: value steps by which the darkest of the picture come out too light
     dust,
     toxicPigments,  // subjects: sticks
     heatAndWater,
@@ -212,7 +215,8 @@ struct Plan {
     cv::Mat reference;                                // as it is wanted, under the plan's light (CV_8UC3, R G B)
     colour::Light light = colour::Light::daylight65;  // the study's
     materials::Paper paper;
-    cv::Mat grain;  // of the paper (see rendering::grainMap)
+    Cutting cutting;  // of its sheets
+    cv::Mat grain;    // of the paper (see rendering::grainMap)
     std::vector<materials::Material> sticks;
     std::vector<matching::PreparedStick> prepared;  // of `sticks`
     GroundProposal ground;

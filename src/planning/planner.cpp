@@ -96,6 +96,7 @@ common::Result<Plan> planned(const Study& study, const materials::Library& libra
     const auto paper = paperFor(study, library, subject, kept, fineness, progress.part(0.1, 0.3));
     if (!paper) return cancelled;
     plan.paper = *paper;
+    plan.cutting = cuttingOf(study, plan.paper, library);
     auto ground = groundFor(study, library, subject, kept, fineness, progress.part(0.3, 0.5));
     if (!ground) return cancelled;
     plan.ground = *std::move(ground);

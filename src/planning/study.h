@@ -115,6 +115,8 @@ struct Study {
     Ground ground = Ground::proposed;
     Goal goal = Goal::truestColour;
     Drying drying = Drying::air;
+    double borderMillimetres = 0;  // under the tape, on each side of the picture
+    int series = 1;                // pictures of this size on the same paper
     std::vector<subject::AreaEdit> areaEdits;
     std::vector<AreaChoice> areaChoices;
     std::vector<NoFace> noFaces;       // finds that were wrong
@@ -150,6 +152,8 @@ inline constexpr std::size_t mostLetters = 1000;  // of a title or a name
 inline constexpr std::size_t mostOthers = 8;      // references beside the leading one
 inline constexpr Bounds stickBounds{3, 200};
 inline constexpr Bounds layerBounds{2, 6};
+inline constexpr Bounds borderBounds{0, 100};  // millimetres
+inline constexpr Bounds seriesBounds{1, 100};
 
 /// The first figure that is out of bounds; nullopt if the study can be planned.
 std::optional<common::Problem> outOfBounds(const Study& study);

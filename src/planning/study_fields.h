@@ -122,6 +122,8 @@ void describe(Visitor& v, StudyType& study) {
     v.word({"ground", "", Bears::nothing, true}, study.ground, &groundNamed);
     v.word({"goal", ""}, study.goal, &goalNamed);
     v.word({"drying", ""}, study.drying, &dryingNamed);
+    v.number({"borderMillimetres", "border in mm"}, study.borderMillimetres, borderBounds);
+    v.number({"series", "number of pictures"}, study.series, seriesBounds);
     v.word({"light", ""}, study.light, &colour::lightNamed);
     v.list({"areaEdits", "", Bears::reading}, study.areaEdits);
     v.list({"areaNames", "", Bears::reading}, study.areaChoices);

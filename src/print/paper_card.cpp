@@ -32,16 +32,16 @@ void elided(QPainter& painter, const QRectF& box, const QString& text, bool bold
               painter.fontMetrics().elidedText(text, Qt::ElideRight, int(box.width())), bold);
 }
 
-void paintWindow(QPainter& painter, const review::CardWindow& window, const PaperToTest& test) {
+void paintWindow(QPainter& painter, const review::CardWindow& window, const review::PaperTest& test) {
     const cv::Rect2d& offcut = window.offcut;
     const review::TestFields fields = review::testFieldsOn(test.paper.surface);
-    elided(painter, inUnits({offcut.x, offcut.y - 14, offcut.width, 4.5}),
+    elided(painter, inUnits({offcut.x, offcut.y - 18, offcut.width, 4.5}),
            Words::tr("%1: fix an offcut of %2 × %3 mm over this frame, right side up")
                .arg(QString::fromStdString(test.paper.name))
                .arg(qRound(offcut.width))
                .arg(qRound(offcut.height)),
            true);
-    elided(painter, inUnits({offcut.x, offcut.y - 9.5, offcut.width, 4.5}), legendOf(test.sticks));
+    elided(painter, inUnits({offcut.x, offcut.y - 13.8, offcut.width, 4.5}), legendOf(test.sticks));
     painter.setPen(QPen(cardGrey(0.4), 0.6));
     painter.setBrush(Qt::NoBrush);
     painter.drawRect(inUnits(offcut));
@@ -55,7 +55,7 @@ void paintWindow(QPainter& painter, const review::CardWindow& window, const Pape
             painter.drawLine(QPointF(x, edge) * mm, QPointF(x, edge + tick) * mm);
         painter.setPen(QPen(cardGrey(0.6), 0.3, Qt::DotLine));
         painter.drawRect(inUnits(field));
-        const cv::Rect2d label(field.x, isUpper ? offcut.y - 5.2 : offcut.br().y + 1, field.width, isUpper ? 4 : 8);
+        const cv::Rect2d label(field.x, isUpper ? offcut.y - 9.3 : offcut.br().y + 1, field.width, isUpper ? 8.6 : 14);
         cardWords(painter, inUnits(label),
                   (isUpper ? Qt::AlignBottom : Qt::AlignTop) | Qt::AlignLeft | Qt::TextWordWrap,
                   review::canBeLaid(fields[i], test.sticks) ? wording::fieldShort(int(i) + 1, fields[i])
@@ -63,7 +63,7 @@ void paintWindow(QPainter& painter, const review::CardWindow& window, const Pape
     }
 }
 
-void paintCard(QPainter& painter, review::CardPaper format, int page, const std::vector<PaperToTest>& papers) {
+void paintCard(QPainter& painter, review::CardPaper format, int page, const std::vector<review::PaperTest>& papers) {
     paintCardFrame(painter, review::CardKind::papers, format, page);
     const cv::Size2d& size = review::frameOf(format).page;
     const QRectF top(0, 5 * mm, size.width * mm, 5 * mm), bottom(0, (size.height - 10) * mm, size.width * mm, 5 * mm);
@@ -77,7 +77,7 @@ void paintCard(QPainter& painter, review::CardPaper format, int page, const std:
 }
 
 /// A page a paper: every field with the colour that it should have.
-void paintExpectations(QPainter& painter, review::CardPaper format, const PaperToTest& test) {
+void paintExpectations(QPainter& painter, review::CardPaper format, const review::PaperTest& test) {
     const cv::Size2d& size = review::frameOf(format).page;
     constexpr double edge = 18, line = 17;  // millimetres
     const double width = size.width - 2 * edge;
@@ -108,12 +108,12 @@ void paintExpectations(QPainter& painter, review::CardPaper format, const PaperT
 
 }  // namespace
 
-common::Done writePaperCard(review::CardPaper format, int page, const std::vector<PaperToTest>& papers,
+common::Done writePaperCard(review::CardPaper format, int page, const std::vector<review::PaperTest>& papers,
                             const QString& file) {
     Q_ASSERT(!papers.empty() && papers.size() <= review::cardWindows);
     return writeCardPdf(format, Words::tr("Test card of papers"), file, [&](QPdfWriter& writer, QPainter& painter) {
         paintCard(painter, format, page, papers);
-        for (const PaperToTest& test : papers) {
+        for (const review::PaperTest& test : papers) {
             writer.newPage();
             paintExpectations(painter, format, test);
         }

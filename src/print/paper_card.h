@@ -8,15 +8,9 @@
 
 namespace print {
 
-/// A paper and the sticks with which it is to be tested.
-struct PaperToTest {
-    materials::Paper paper;
-    review::TestSticks sticks;
-};
-
 /// Writes a test card of one to three papers as PDF (review::cardWindows): windows over which offcuts are laid, what
 /// goes into each field; and a page that says what should be seen there. The file is written whole or not at all.
-common::Done writePaperCard(review::CardPaper format, int page, const std::vector<PaperToTest>& papers,
+common::Done writePaperCard(review::CardPaper format, int page, const std::vector<review::PaperTest>& papers,
                             const QString& file);
 
 }  // namespace print

@@ -7,6 +7,7 @@
 #include <algorithm>
 #include <opencv2/core.hpp>
 
+#include "drawing/cutting.h"
 #include "drawing/fonts.h"
 #include "drawing/pictures.h"
 #include "drawing/section.h"
@@ -16,6 +17,7 @@
 #include "print/units.h"
 #include "print/words.h"
 #include "storage/whole_file.h"
+#include "wording/choosing.h"
 #include "wording/sentences.h"
 
 namespace print {
@@ -109,9 +111,22 @@ void cover(Sheets& sheets, const planning::Plan& plan, const planning::Study& st
         drawing::TypeSize::text);
 }
 
-void pullList(Sheets& sheets, const planning::Plan& plan) {
+/// How the sheet is cut, where its size is known.
+void cutting(Sheets& sheets, const planning::Plan& plan, const planning::Study& study) {
+    const QString told = wording::cuttingSentences(plan.cutting, study).join(QLatin1Char(' '));
+    if (told.isEmpty()) return;
+    const QRectF room(0, sheets.y, 60 * mm, 45 * mm);
+    const QRectF sheet = drawing::paintCutting(sheets.painter(), room, plan.cutting, study.borderMillimetres,
+                                               drawing::colourOf(plan.paper.tone));
+    const double words =
+        sheets.text(QRectF(66 * mm, sheets.y, pageWidth - 66 * mm, 45 * mm), told, drawing::TypeSize::text);
+    sheets.y += std::max(sheet.height(), words) + 6 * mm;
+}
+
+void pullList(Sheets& sheets, const planning::Plan& plan, const planning::Study& study) {
     sheets.newPage();
     sheets.head(Words::tr("Pull these"));
+    cutting(sheets, plan, study);
     std::vector<int> order;
     for (int i = 0; i < int(plan.sticks.size()); ++i) order.push_back(i);
     std::ranges::stable_sort(order, {},
@@ -298,7 +313,7 @@ common::Done writePlanPdf(const planning::Plan& plan, const planning::Study& stu
         writer.setCreator(QStringLiteral("Yawning Dune"));
         Sheets sheets(writer, title);
         cover(sheets, plan, study, drawing::imageOf(planning::pictureAfter(plan, int(plan.steps.size()), plan.light)));
-        pullList(sheets, plan);
+        pullList(sheets, plan, study);
         stages(sheets, plan, progress);
         steps(sheets, plan, progress);
         section(sheets, plan);

@@ -65,7 +65,7 @@ CardLayout laidOut(const CardFrame& frame) {
 
 /// Words above and below a window say what goes into each field; between the windows and beside them the card shows.
 PaperCardLayout papersLaidOut(const CardFrame& frame) {
-    constexpr double offcutHeight = 36, margin = 3, words = 15, beside = 9;
+    constexpr double offcutHeight = 34, margin = 3, words = 18.5, beside = 9;
     constexpr int columns = int(windowFields) / 2;
     PaperCardLayout layout;
     const double band = (frame.bottom - frame.top) / double(cardWindows);
@@ -83,7 +83,7 @@ PaperCardLayout papersLaidOut(const CardFrame& frame) {
             layout.white.emplace_back(window.offcut.x + (i + 0.25) * window.offcut.width / spots, y + band - 3.2,
                                       window.offcut.width / spots / 2, 1.6);
         for (const double x : {frame.left + 2, frame.right - 5})
-            for (int i = 0; i < 4; ++i) layout.white.emplace_back(x, window.offcut.y + 1 + i * 9, 3, 5);
+            for (int i = 0; i < 4; ++i) layout.white.emplace_back(x, window.offcut.y + 1 + i * 8.5, 3, 5);
     }
     for (const cv::Rect2d& spot : besideCorners(frame)) layout.white.push_back(spot);
     return layout;

@@ -65,6 +65,9 @@ int cornerId(CardKind kind, CardPaper paper, int corner);
 inline constexpr int firstPageId = 20;
 inline constexpr int mostPages = 60;
 
+/// As large as a card's photograph needs to be, in pixels: a larger one is reduced as it is read.
+inline constexpr int photographLongSide = 4096;
+
 /// The image of a marker, one pixel a module with its black border (CV_8UC1, 6 x 6).
 cv::Mat markerModules(int id);
 

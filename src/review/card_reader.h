@@ -28,9 +28,6 @@ struct CardReading {
     colour::Xyz white, black;                       // what lies under the fields
 };
 
-/// As large as a photograph needs to be, in pixels: a larger one is reduced as it is read.
-inline constexpr int photographLongSide = 4096;
-
 /// Reads a photograph of a filled card (CV_32FC3, XYZ relative to D50, as colour::xyzImage gives it): finds the card by
 /// its markers, takes uneven light and the light's cast off by the bare paper between the fields, and the camera's tone
 /// curve by the grey ladders. Refuses (cardMissing, cardCutOff, cardTooDark, cardTooBright, cardBlurred); `name` stands

@@ -122,8 +122,10 @@ common::Result<PaperCardReading> readPaperCard(const cv::Mat& xyz, const std::st
     return reading;
 }
 
-std::optional<TestedPaper> testedPaper(const WindowReading& window, const materials::Paper& known,
-                                       const TestSticks& sticks) {
+std::optional<TestedPaper> testedPaper(const WindowReading& window, const PaperTest& test) {
+    const materials::Paper& known = test.paper;
+    const TestSticks& sticks = test.sticks;
+
     const TestFields fields = testFieldsOn(known.surface);
     const Lab bare = labOf(window[0]);
     std::vector<std::size_t> laid;
@@ -173,7 +175,9 @@ std::optional<TestedPaper> testedPaper(const WindowReading& window, const materi
         }
     const Fitted fitted = leastSquares(residuals, start);
     tested.paper = with(fitted.values);
-    tested.colourError = window[0].error;
+    // The printer's inks and the camera are no better known than this.
+    constexpr double leastColourError = 0.4;
+    tested.colourError = std::hypot(leastColourError, window[0].error);
     // Where a field is just full the slope is steeper than any hand is steady.
     constexpr double leastShare = 0.03;
     tested.capacityError = std::hypot(leastShare, std::sqrt(fitted.covariance.at<double>(0, 0)));

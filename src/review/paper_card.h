@@ -16,6 +16,12 @@ enum class TestStick { farthest, middle, opposite, pencil };
 inline constexpr std::size_t testStickCount = 4;
 using TestSticks = std::array<std::optional<materials::Material>, testStickCount>;
 
+/// A paper that is tested, and with what.
+struct PaperTest {
+    materials::Paper paper;
+    TestSticks sticks;
+};
+
 struct TestStroke {
     TestStick stick = TestStick::farthest;
     pigment::Manner manner = pigment::Manner::scumble;
@@ -61,7 +67,6 @@ struct TestedPaper {
 
 /// Takes the tone from the bare field and fits capacity and grip to the others, the film model being right. Nothing
 /// where no stick was laid, or where less than three of the fields could be.
-std::optional<TestedPaper> testedPaper(const WindowReading& window, const materials::Paper& known,
-                                       const TestSticks& sticks);
+std::optional<TestedPaper> testedPaper(const WindowReading& window, const PaperTest& test);
 
 }  // namespace review

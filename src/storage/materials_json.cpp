@@ -97,10 +97,15 @@ std::optional<Problem> readAll(const QJsonValue& array, const std::string& name,
 }  // namespace
 
 QJsonObject jsonOf(const materials::Library& library) {
-    QJsonArray media, papers;
+    QJsonArray media, papers, papersToBuy;
     for (const materials::Material& medium : library.media) media.append(jsonOf(medium));
     for (const materials::Paper& paper : library.papers) papers.append(jsonOf(paper));
-    return {{"format", "yawning-dune-materials"}, {"version", 1}, {"media", media}, {"papers", papers}};
+    for (const materials::Paper& paper : library.papersToBuy) papersToBuy.append(jsonOf(paper));
+    return {{"format", "yawning-dune-materials"},
+            {"version", 1},
+            {"media", media},
+            {"papers", papers},
+            {"papersToBuy", papersToBuy}};
 }
 
 common::Result<materials::Library> libraryFrom(const QJsonObject& json, const std::string& name) {
@@ -112,6 +117,7 @@ common::Result<materials::Library> libraryFrom(const QJsonObject& json, const st
     materials::Library library;
     if (auto problem = readAll(json["media"], name, &mediumFrom, library.media)) return *problem;
     if (auto problem = readAll(json["papers"], name, &paperFrom, library.papers)) return *problem;
+    if (auto problem = readAll(json["papersToBuy"], name, &paperFrom, library.papersToBuy)) return *problem;
     return library;
 }
 

@@ -74,7 +74,8 @@ class MaterialsStore {
     /// Remembers which things the rows of printed swatch cards are meant for, `rowsOnPage` of them a page, and gives
     /// the page of the first. Pages go round review::mostPages: the oldest cards are forgotten first.
     common::Result<int> rememberCards(const std::vector<std::string>& ids, int rowsOnPage, int pages);
-    /// The ids of the rows of a page, in order; empty when no such card was printed.
+    /// The ids of the rows of a page, in order, as they were remembered (an id may be empty); none when no such card
+    /// was printed.
     common::Result<std::vector<std::string>> cardRows(int page) const;
 
     /// In the XDG data folder.

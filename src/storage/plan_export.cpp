@@ -156,6 +156,18 @@ Laid laidBy(const planning::Plan& plan, const planning::Step& step) {
     return laid;
 }
 
+/// Null where nobody has said how large the sheets are.
+QJsonValue cuttingJson(const planning::Cutting& cutting) {
+    if (!cutting.isKnown) return QJsonValue::Null;
+    return QJsonObject{{"sheetWidthMillimetres", cutting.sheet.width},
+                       {"sheetHeightMillimetres", cutting.sheet.height},
+                       {"pieces", cutting.pieces()},
+                       {"turned", cutting.isTurned},
+                       {"sheetsNeeded", cutting.sheetsNeeded},
+                       {"sheetsAtHand", cutting.sheetsAtHand},
+                       {"fibres", text(materials::nameOf(cutting.fibres))}};
+}
+
 }  // namespace
 
 QString mapName(int step) {
@@ -252,7 +264,10 @@ QJsonObject planJson(const planning::Plan& plan, const planning::Study& study) {
             {"sheet", QJsonObject{{"widthMillimetres", study.widthMillimetres},
                                   {"heightMillimetres", study.heightMillimetres},
                                   {"paper", text(plan.paper.id)},
-                                  {"paperHex", text(colour::hexFromSrgb8(plan.paper.tone))}}},
+                                  {"paperHex", text(colour::hexFromSrgb8(plan.paper.tone))},
+                                  {"borderMillimetres", study.borderMillimetres},
+                                  {"series", study.series},
+                                  {"cutting", cuttingJson(plan.cutting)}}},
             {"approach", QJsonObject{{"school", text(matching::nameOf(study.school))},
                                      {"ground", text(planning::nameOf(study.ground))},
                                      {"layers", study.layers},

@@ -8,6 +8,7 @@
 #include <string_view>
 
 #include "colour/image_colour.h"
+#include "common/file.h"
 #include "subject/reduced.h"
 
 namespace subject {
@@ -185,6 +186,12 @@ common::Result<Picture> readPicture(std::span<const std::uint8_t> bytes, const s
     // Turned last, when it is small.
     picture.xyz = upright(picture.xyz, orientation);
     return picture;
+}
+
+common::Result<Picture> readPictureFile(const std::string& name, int workingLongSide) {
+    const auto bytes = common::readFile(name, mostPictureBytes);
+    if (!bytes) return bytes.problem();
+    return readPicture(*bytes, name, workingLongSide);
 }
 
 }  // namespace subject

@@ -36,5 +36,7 @@ struct Picture {
 /// a profile that is for neither RGB nor grey.
 common::Result<Picture> readPicture(std::span<const std::uint8_t> bytes, const std::string& name,
                                     int workingLongSide = 1024);
+/// The same of a file; refuses also what common::readFile refuses.
+common::Result<Picture> readPictureFile(const std::string& name, int workingLongSide);
 
 }  // namespace subject

@@ -174,6 +174,14 @@ QString paperReasonPhrase(const planning::PaperReason& reason, const planning::P
             return say("takes no water: a dry underpainting only");
         case PaperReasonKind::furtherThanHalf:
             return say("leaves %1 ΔE00, more than half of your papers do (%2)").arg(figure, second);
+        case PaperReasonKind::otherSide:
+            return (reason.figure > 0 ? say("its other side scores %1 points more")
+                                      : say("its other side scores %1 points less"))
+                .arg(std::fabs(reason.figure), 0, 'f', 1);
+        case PaperReasonKind::sheetTooSmall:
+            return say("its sheets of %1 × %2 mm are too small for the picture with its border")
+                .arg(reason.figure, 0, 'f', 0)
+                .arg(reason.second, 0, 'f', 0);
     }
     return {};
 }
@@ -262,6 +270,40 @@ QString strengthWords(const planning::GroundLayer& layer) {
         return say("%1, %2").arg(mannerWord(layer.manner), pressureWord(layer.pressure));
     if (layer.pressure <= pigment::Pressure::light) return say("a thin wash");
     return layer.pressure <= pigment::Pressure::medium ? say("a wash") : say("a strong wash");
+}
+
+QStringList cuttingSentences(const planning::Cutting& cutting, const planning::Study& study) {
+    if (!cutting.isKnown || cutting.isTooSmall()) return {};
+    const auto millimetres = [](double width, double height) {
+        return say("%1 × %2 mm").arg(width, 0, 'f', 0).arg(height, 0, 'f', 0);
+    };
+    QStringList sentences;
+    const QString piece = millimetres(cutting.piece.width, cutting.piece.height);
+    sentences << (cutting.pieces() == 1 ? say("A sheet of %1 gives one piece of %2.")
+                                              .arg(millimetres(cutting.sheet.width, cutting.sheet.height), piece)
+                                        : say("A sheet of %1 gives %3 pieces of %2.")
+                                              .arg(millimetres(cutting.sheet.width, cutting.sheet.height), piece)
+                                              .arg(cutting.pieces()));
+    if (study.borderMillimetres > 0)
+        sentences << say("Tape covers %1 mm on each side.").arg(study.borderMillimetres, 0, 'f', 0);
+    if (cutting.fibres != materials::FibreDirection::unknown)
+        sentences
+            << (cutting.fibres == materials::FibreDirection::alongWidth
+                    ? say("Its fibres run across the picture from side to side: wet, it swells from top to bottom.")
+                    : say("Its fibres run from top to bottom of the picture: wet, it swells from side to side."));
+    if (study.series > 1)
+        sentences << (cutting.sheetsNeeded == 1
+                          ? say("The %1 pictures of the series need one sheet, all cut the same way.").arg(study.series)
+                          : say("The %1 pictures of the series need %2 sheets, all cut the same way.")
+                                .arg(study.series)
+                                .arg(cutting.sheetsNeeded));
+    if (cutting.sheetsAtHand > 0)
+        sentences << (cutting.isShort() ? say("At hand are %1 sheets: not enough.") : say("At hand: %1 sheets."))
+                         .arg(cutting.sheetsAtHand);
+    if (cutting.rest.width > 0 && cutting.rest.height > 0)
+        sentences
+            << say("A strip of %1 is left for offcuts.").arg(millimetres(cutting.rest.width, cutting.rest.height));
+    return sentences;
 }
 
 QString minuteRange(double least, double most) {

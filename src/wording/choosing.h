@@ -35,6 +35,8 @@ QString gainSentence(const planning::TriedGround& tried, const planning::TriedGr
 QString mixtureWords(const planning::GroundLayer& layer);
 /// How it is laid: "a thin wash", "scumble, light pressure".
 QString strengthWords(const planning::GroundLayer& layer);
+/// How the sheets are cut, where somebody has said how large they are.
+QStringList cuttingSentences(const planning::Cutting& cutting, const planning::Study& study);
 /// "10 to 20 min".
 QString minuteRange(double least, double most);
 

@@ -66,6 +66,18 @@ QString waterWord(materials::Water water) {
     return {};
 }
 
+QString fibresWord(materials::FibreDirection fibres) {
+    switch (fibres) {
+        case materials::FibreDirection::unknown:
+            return say("not known");
+        case materials::FibreDirection::alongWidth:
+            return say("along the width");
+        case materials::FibreDirection::alongHeight:
+            return say("along the height");
+    }
+    return {};
+}
+
 QString stockWord(materials::Stock stock) {
     switch (stock) {
         case materials::Stock::full:

@@ -7,6 +7,7 @@
 #include "subject/picture.h"
 #include "wording/say.h"
 #include "wording/subject.h"
+#include "wording/text.h"
 
 namespace wording {
 
@@ -276,6 +277,17 @@ QString noteSentence(const planning::Note& note, const planning::Plan& plan) {
             return say("With pressure and coverage off by %1 %, the picture stays within %2 ΔE00 in the mean.")
                 .arg(std::lround(pigment::usualHandSpread * 100))
                 .arg(note.figure, 0, 'f', 1);
+        case NoteTopic::sheetTooSmall:
+            return say("The picture with its border does not fit on a sheet of %1, which is %2 × %3 mm: make the sheet "
+                       "smaller at Subject, narrow the border, or take another paper.")
+                .arg(text(plan.paper.name))
+                .arg(note.figure, 0, 'f', 0)
+                .arg(note.second, 0, 'f', 0);
+        case NoteTopic::sheetsShort:
+            return say("The series needs %1 sheets of %2; at hand are %3.")
+                .arg(note.figure, 0, 'f', 0)
+                .arg(text(plan.paper.name))
+                .arg(note.second, 0, 'f', 0);
         case NoteTopic::noDarks:
             return say("Nothing in the tray is as dark as %1: the darks come out %2 of a step too light. Add a dark "
                        "stick, "

@@ -60,6 +60,8 @@ QString listed(const std::vector<std::string>& list);
 QString surfaceWord(materials::Surface surface);
 /// After "it takes": "no water".
 QString waterWord(materials::Water water);
+/// "along the width": of a sheet as it is bought.
+QString fibresWord(materials::FibreDirection fibres);
 QString stockWord(materials::Stock stock);
 QString toolWord(materials::ToolKind kind);
 /// Where a colour was got from: "read off a swatch card".

@@ -2,6 +2,7 @@
 
 #include <cmath>
 
+#include "colour/munsell.h"
 #include "wording/say.h"
 #include "wording/sentences.h"
 
@@ -28,6 +29,21 @@ std::vector<Repeated> counted(const std::vector<review::TestStroke>& field) {
     return all;
 }
 
+/// Short, for a label.
+QString strokeLabel(const review::TestStroke& stroke) {
+    static const char* const manners[] = {
+        QT_TRANSLATE_NOOP("wording", "scumble"), QT_TRANSLATE_NOOP("wording", "hatch"),
+        QT_TRANSLATE_NOOP("wording", "press"),   QT_TRANSLATE_NOOP("wording", "blend"),
+        QT_TRANSLATE_NOOP("wording", "dab"),     QT_TRANSLATE_NOOP("wording", "wash"),
+        QT_TRANSLATE_NOOP("wording", "fix"),     QT_TRANSLATE_NOOP("wording", "lift")};
+    static const char* const pressures[] = {QT_TRANSLATE_NOOP("wording", "none"), QT_TRANSLATE_NOOP("wording", "light"),
+                                            QT_TRANSLATE_NOOP("wording", "medium"),
+                                            QT_TRANSLATE_NOOP("wording", "heavy")};
+    return say("%1 %2 %3")
+        .arg(testStickLetter(stroke.stick), say(manners[int(stroke.manner)]),
+             say(pressures[std::lround(stroke.pressure.value)]));
+}
+
 }  // namespace
 
 QString testStickLetter(review::TestStick stick) {
@@ -47,9 +63,7 @@ QString testStickLetter(review::TestStick stick) {
 QString fieldShort(int number, const std::vector<review::TestStroke>& field) {
     QStringList parts;
     for (const Repeated& it : counted(field)) {
-        const QString stroke =
-            say("%1 %2 %3")
-                .arg(testStickLetter(it.stroke.stick), mannerWord(it.stroke.manner), pressureWord(it.stroke.pressure));
+        const QString stroke = strokeLabel(it.stroke);
         parts << (it.times > 1 ? say("%1 ×%2").arg(stroke).arg(it.times) : stroke);
     }
     return say("%1 %2").arg(QString::number(number), parts.isEmpty() ? say("bare") : parts.join(QStringLiteral(", ")));
@@ -59,7 +73,7 @@ QString fieldWords(int number, const std::vector<review::TestStroke>& field) {
     QStringList parts;
     for (const Repeated& it : counted(field)) {
         const QString stroke =
-            say("%1 %2 at %3 pressure")
+            say("%1 %2 at %3")
                 .arg(testStickLetter(it.stroke.stick), mannerPast(it.stroke.manner), pressureWord(it.stroke.pressure));
         parts << (it.times > 1 ? say("%1, %2 layers").arg(stroke).arg(it.times) : stroke);
     }
@@ -70,14 +84,19 @@ QString fieldWords(int number, const std::vector<review::TestStroke>& field) {
 QString fieldExpectation(const std::vector<review::TestStroke>& field, const colour::Lab& bare, const colour::Lab& seen,
                          double toothUsed) {
     if (field.empty()) return say("The paper's own colour: %1.").arg(colourWords(bare));
-    return say("Against the bare paper: %1. The tooth is then filled to %2 %.")
-        .arg(differenceWords(bare, seen))
-        .arg(std::lround(100 * toothUsed));
+    const double steps = colour::munsellValueOfLightness(seen.L) - colour::munsellValueOfLightness(bare.L);
+    constexpr double hardly = 0.15;
+    const QString stands = std::fabs(steps) < hardly ? say("as light as the bare paper")
+                           : steps > 0               ? say("%1 steps lighter than the bare paper").arg(steps, 0, 'f', 1)
+                                       : say("%1 steps darker than the bare paper").arg(-steps, 0, 'f', 1);
+    QString colour = colourWords(seen);
+    colour[0] = colour[0].toUpper();
+    return say("%1, %2. The tooth is then filled to %3 %.").arg(colour, stands).arg(std::lround(100 * toothUsed));
 }
 
 QString toothSentence(const materials::Paper& paper) {
     if (paper.capacity == 1 && paper.grip == 1) return {};
-    return say("Tested: its tooth holds %1 times, and takes off a stick %2 times, what is usual for %3.")
+    return say("Its tooth holds %1 times, and takes off a stick %2 times, what is usual for %3.")
         .arg(paper.capacity, 0, 'f', 2)
         .arg(paper.grip, 0, 'f', 2)
         .arg(surfaceWord(paper.surface));

@@ -120,7 +120,7 @@ class TestPaperCard : public QObject {
             QVERIFY2(reading.ok(), qPrintable(QString::number(c)));
             QCOMPARE(reading->page, c);
             for (std::size_t w = 0; w < cardWindows; ++w) {
-                const auto tested = testedPaper(reading->windows[w], known[w], windows[w].sticks);
+                const auto tested = testedPaper(reading->windows[w], {known[w], windows[w].sticks});
                 QVERIFY(tested.has_value());
                 double wrongBefore = 0, wrongAfter = 0;
                 constexpr int tries = 40;

@@ -44,9 +44,7 @@ QColor colourOf(const colour::Xyz& xyz) {
 
 /// Photograph to reading; the slow part.
 common::Result<review::CardReading> cardIn(const std::string& name) {
-    const auto bytes = common::readFile(name, subject::mostPictureBytes);
-    if (!bytes) return bytes.problem();
-    const auto photograph = subject::readPicture(*bytes, name, review::photographLongSide);
+    const auto photograph = subject::readPictureFile(name, review::photographLongSide);
     if (!photograph) return photograph.problem();
     return review::readCard(photograph->xyz, name);
 }

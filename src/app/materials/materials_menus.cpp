@@ -29,14 +29,6 @@ namespace app {
 
 using materials::Owned;
 
-namespace {
-
-QString photographFilter() {
-    return MaterialsWindow::tr("Photographs (*.jpg *.jpeg *.png *.tif *.tiff *.webp)");
-}
-
-}  // namespace
-
 QAction* MaterialsWindow::add(QMenu* menu, const QString& text, const QKeySequence& key, std::function<void()> work) {
     QAction* action = menu->addAction(text);
     action->setShortcut(key);
@@ -56,7 +48,7 @@ void MaterialsWindow::makeMenus() {
     changing_ << add(menu, tr("Put something new into it…"), QKeySequence::New, [this] { addThing(); });
     forChosen_ << add(menu, tr("Change what it is…"), {}, [this] { editChosen(); });
     forChosen_ << add(menu, tr("Attach a photograph…"), {}, [this] {
-        const QString file = QFileDialog::getOpenFileName(this, tr("Attach a photograph"), {}, photographFilter());
+        const QString file = QFileDialog::getOpenFileName(this, tr("Attach a photograph"), {}, photographKinds());
         if (!file.isEmpty()) attach(file);
     });
     connect(fields_, &KeptFields::attachWanted, forChosen_.last(), &QAction::trigger);
@@ -83,7 +75,7 @@ void MaterialsWindow::makeMenus() {
             if (!file.isEmpty()) printCards(p, file);
         });
     changing_ << add(menu, tr("Read a filled card…"), QKeySequence(Qt::CTRL | Qt::Key_R),
-                     openFile(tr("Read a filled card"), photographFilter(), &MaterialsWindow::readCard));
+                     openFile(tr("Read a filled card"), photographKinds(), &MaterialsWindow::readCard));
     changing_ << add(menu, tr("Colour reader…"), QKeySequence(Qt::CTRL | Qt::Key_L), [this] { readWithReader(); });
     menu->addSeparator();
     add(menu, tr("Close"), QKeySequence::Close, [this] { close(); });
@@ -114,7 +106,7 @@ void MaterialsWindow::makeMenus() {
         find_->selectAll();
     });
     add(edit, tr("Find a colour out of a photograph…"), {},
-        openFile(tr("Find a colour"), photographFilter(), &MaterialsWindow::findColourIn));
+        openFile(tr("Find a colour"), photographKinds(), &MaterialsWindow::findColourIn));
     edit->addSeparator();
     QAction* doubles = edit->addAction(tr("Show what is likely there twice"));
     doubles->setCheckable(true);
@@ -208,9 +200,13 @@ void MaterialsWindow::merge() {
 }
 
 ThingEditor* MaterialsWindow::openEditor(std::vector<Owned> things, bool isNew) {
-    auto* editor = new ThingEditor(this, std::move(things), isNew);
+    std::vector<materials::Paper> others;
+    for (const Owned& owned : own_.drawer().things)
+        if (const auto* paper = std::get_if<materials::Paper>(&owned.what))
+            if (paper->id != materials::idOf(things.front())) others.push_back(*paper);
+    auto* editor = new ThingEditor(this, std::move(things), isNew, others);
     editor->pickColour = [this](const std::function<void(colour::Srgb8)>& take) {
-        const QString file = QFileDialog::getOpenFileName(this, tr("Pick a colour"), {}, photographFilter());
+        const QString file = QFileDialog::getOpenFileName(this, tr("Pick a colour"), {}, photographKinds());
         if (!file.isEmpty()) pickFrom(file, take);
     };
     editor->open();

@@ -90,7 +90,8 @@ class Preview : public QWidget {
 
 }  // namespace
 
-ThingEditor::ThingEditor(QWidget* parent, std::vector<Owned> things, bool isNew)
+ThingEditor::ThingEditor(QWidget* parent, std::vector<Owned> things, bool isNew,
+                         const std::vector<materials::Paper>& others)
     : Sheet(parent,
             isNew                ? tr("Something new in the drawer")
             : things.size() == 1 ? text(materials::nameOf(things[0]))
@@ -141,22 +142,18 @@ ThingEditor::ThingEditor(QWidget* parent, std::vector<Owned> things, bool isNew)
     mediumLine(
         tr("Lightfastness"), [](const materials::Material& medium) { return text(medium.lightfastness); },
         [](materials::Material& medium, const QString& words) { medium.lightfastness = words.toStdString(); });
-    addShare(tr("Hides"), 0.05, 5, tr(" times the usual"), &materials::Material::hiding);
-    addShare(tr("Hardness"), 0, 1, tr(" (0 buttery, 1 a hard point)"), &materials::Material::hardness);
-    QStringList surfaces, waters;
-    for (int i = 0; i < materials::surfaceCount; ++i) surfaces << wording::surfaceWord(materials::Surface(i));
-    for (int i = 0; i < 3; ++i) waters << wording::waterWord(materials::Water(i));
-    const auto paper = [](auto& owned) { return std::get_if<materials::Paper>(&owned.what); };
-    addChoice(
-        tr("Surface"), surfaces, [paper](const Owned& o) { return paper(o) ? int(paper(o)->surface) : 0; },
-        [paper](Owned& o, int i) {
-            if (paper(o)) paper(o)->surface = materials::Surface(i);
-        });
-    addChoice(
-        tr("Takes"), waters, [paper](const Owned& o) { return paper(o) ? int(paper(o)->water) : 0; },
-        [paper](Owned& o, int i) {
-            if (paper(o)) paper(o)->water = materials::Water(i);
-        });
+    const auto mediumFigure = [this](const QString& label, const FigureRange& range,
+                                     double materials::Material::*member) {
+        addFigure(
+            label, range, media, [member](const Owned& o) { return std::get<materials::Material>(o.what).*member; },
+            [member](Owned& o, double value) {
+                std::get<materials::Material>(o.what).*member = value;
+                if (member == &materials::Material::hiding) o.hidingError = 0;
+            });
+    };
+    mediumFigure(tr("Hides"), {0.05, 5, 2, tr(" times the usual")}, &materials::Material::hiding);
+    mediumFigure(tr("Hardness"), {0, 1, 2, tr(" (0 buttery, 1 a hard point)")}, &materials::Material::hardness);
+    addPaperFields(others);
     connect(addButton(isNew ? tr("Put it into the drawer") : tr("Take these changes")), &QPushButton::clicked, this,
             &ThingEditor::take);
     connect(addButton(tr("Leave it")), &QPushButton::clicked, this, &QDialog::reject);
@@ -192,26 +189,82 @@ QLineEdit* ThingEditor::addLine(const QString& label, Get get, Set set) {
     return line;
 }
 
-void ThingEditor::addShare(const QString& label, double least, double most, const QString& suffix,
-                           double materials::Material::*member) {
+void ThingEditor::addFigure(const QString& label, const FigureRange& range, unsigned classes,
+                            std::function<double(const Owned&)> get, std::function<void(Owned&, double)> set) {
     auto* box = new QDoubleSpinBox;
-    box->setRange(least, most);
-    box->setDecimals(2);
-    box->setSingleStep(0.05);
-    box->setSuffix(suffix);
+    box->setRange(range.least, range.most);
+    box->setDecimals(range.decimals);
+    box->setSingleStep(range.decimals > 0 ? 0.05 : 1);
+    box->setSuffix(range.suffix);
+    const auto isOf = [classes](const Owned& owned) { return (classes >> owned.what.index() & 1U) != 0; };
     add(
         label, box,
-        [this, box, member] {
-            const auto* first = std::get_if<materials::Material>(&things_.front().what);
+        [this, box, get, isOf] {
             const QSignalBlocker quiet(box);
-            if (first) box->setValue(first->*member);
+            if (isOf(things_.front())) box->setValue(get(things_.front()));
         },
-        [box, member](Owned& owned) {
-            if (auto* medium = std::get_if<materials::Material>(&owned.what)) medium->*member = box->value();
-            if (member == &materials::Material::hiding) owned.hidingError = 0;
+        [box, set, isOf](Owned& owned) {
+            if (isOf(owned)) set(owned, box->value());
         });
-    classes_.back().second = media;
+    classes_.back().second = classes;
     connect(box, &QDoubleSpinBox::valueChanged, this, [this, box] { touch(box); });
+}
+
+void ThingEditor::addPaperFields(const std::vector<materials::Paper>& others) {
+    QStringList surfaces, waters, fibres;
+    for (int i = 0; i < materials::surfaceCount; ++i) surfaces << wording::surfaceWord(materials::Surface(i));
+    for (int i = 0; i < 3; ++i) waters << wording::waterWord(materials::Water(i));
+    for (int i = 0; i < 3; ++i) fibres << wording::fibresWord(materials::FibreDirection(i));
+    const auto choice = [this](const QString& label, const QStringList& words, auto get, auto set) {
+        addChoice(
+            label, words,
+            [get](const Owned& o) {
+                const auto* paper = std::get_if<materials::Paper>(&o.what);
+                return paper ? get(*paper) : 0;
+            },
+            [set](Owned& o, int i) {
+                if (auto* paper = std::get_if<materials::Paper>(&o.what)) set(*paper, i);
+            });
+    };
+    const auto figure = [this](const QString& label, const FigureRange& range, auto materials::Paper::*member) {
+        addFigure(
+            label, range, papers,
+            [member](const Owned& o) { return double(std::get<materials::Paper>(o.what).*member); },
+            [member](Owned& o, double value) {
+                auto& kept = std::get<materials::Paper>(o.what).*member;
+                kept = static_cast<std::remove_reference_t<decltype(kept)>>(value);
+            });
+    };
+    using materials::Paper;
+    choice(
+        tr("Surface"), surfaces, [](const Paper& paper) { return int(paper.surface); },
+        [](Paper& paper, int i) { paper.surface = materials::Surface(i); });
+    choice(
+        tr("Takes"), waters, [](const Paper& paper) { return int(paper.water); },
+        [](Paper& paper, int i) { paper.water = materials::Water(i); });
+    figure(tr("Tooth holds"), {materials::leastTooth, materials::mostTooth, 2, tr(" times the usual")},
+           &Paper::capacity);
+    figure(tr("Takes off a stick"), {materials::leastTooth, materials::mostTooth, 2, tr(" times the usual")},
+           &Paper::grip);
+    figure(tr("Sheet, width"), {0, materials::mostSheetMillimetres, 0, tr(" mm")}, &Paper::sheetWidthMillimetres);
+    figure(tr("Sheet, height"), {0, materials::mostSheetMillimetres, 0, tr(" mm")}, &Paper::sheetHeightMillimetres);
+    figure(tr("Sheets at hand"), {0, materials::mostSheets, 0, {}}, &Paper::sheets);
+    choice(
+        tr("Fibres run"), fibres, [](const Paper& paper) { return int(paper.fibres); },
+        [](Paper& paper, int i) { paper.fibres = materials::FibreDirection(i); });
+    QStringList names{tr("no other")};
+    std::vector<std::string> ids{{}};
+    for (const Paper& paper : others) {
+        names << text(paper.name);
+        ids.push_back(paper.id);
+    }
+    choice(
+        tr("Other side of"), names,
+        [ids](const Paper& paper) {
+            const auto found = std::ranges::find(ids, paper.otherSideOf);
+            return found == ids.end() ? 0 : int(found - ids.begin());
+        },
+        [ids](Paper& paper, int i) { paper.otherSideOf = ids[std::size_t(std::max(0, i))]; });
 }
 
 void ThingEditor::addChoice(const QString& label, const QStringList& words, std::function<int(const Owned&)> get,

@@ -20,7 +20,9 @@ class ThingEditor : public Sheet {
 
  public:
     /// Several things at once must be of one class. A new one gets its id from whoever takes it.
-    ThingEditor(QWidget* parent, std::vector<materials::Owned> things, bool isNew);
+    /// `others` are papers whose back a paper may be.
+    ThingEditor(QWidget* parent, std::vector<materials::Owned> things, bool isNew,
+                const std::vector<materials::Paper>& others);
 
     /// Asks for a colour out of a photograph and hands it on; set by the owner.
     std::function<void(std::function<void(colour::Srgb8)>)> pickColour;
@@ -39,14 +41,21 @@ class ThingEditor : public Sheet {
     using Get = std::function<QString(const materials::Owned&)>;
     using Set = std::function<void(materials::Owned&, const QString&)>;
     QLineEdit* addLine(const QString& label, Get get, Set set);
-    void addShare(const QString& label, double least, double most, const QString& suffix,
-                  double materials::Material::*member);
+    struct FigureRange {
+        double least, most;
+        int decimals;
+        QString suffix;
+    };
+    void addFigure(const QString& label, const FigureRange& range, unsigned classes,
+                   std::function<double(const materials::Owned&)> get,
+                   std::function<void(materials::Owned&, double)> set);
     void addChoice(const QString& label, const QStringList& words, std::function<int(const materials::Owned&)> get,
                    std::function<void(materials::Owned&, int)> set);
     void add(const QString& label, QWidget* widget, std::function<void()> show,
              std::function<void(materials::Owned&)> set);
     void touch(QWidget* widget);
     void addKinds();
+    void addPaperFields(const std::vector<materials::Paper>& others);
     void addColour();
     void showAll();
     void showRows();

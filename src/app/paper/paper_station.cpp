@@ -2,24 +2,36 @@
 
 #include <QCheckBox>
 #include <QComboBox>
+#include <QDir>
+#include <QFileDialog>
 #include <QKeyEvent>
+#include <QMenu>
 #include <QMouseEvent>
 #include <QPainter>
 #include <QPainterPath>
 #include <QPushButton>
+#include <QSpinBox>
 #include <algorithm>
 #include <cmath>
 
+#include "app/file_to_write.h"
+#include "app/paper/card_rows.h"
+#include "app/paper/offcuts_view.h"
+#include "app/paper/test_sheet.h"
 #include "app/widgets/fields.h"
+#include "app/widgets/measure.h"
 #include "app/widgets/theme.h"
 #include "colour/picture_under.h"
+#include "drawing/cutting.h"
 #include "drawing/fonts.h"
 #include "drawing/pictures.h"
 #include "drawing/shapes.h"
 #include "planning/offcuts.h"
+#include "print/paper_card.h"
 #include "rendering/sheet_picture.h"
 #include "wording/choosing.h"
 #include "wording/sentences.h"
+#include "wording/testing.h"
 
 namespace app {
 
@@ -44,130 +56,44 @@ int largestInFront(const planning::Plan& plan) {
 
 }  // namespace
 
-class PaperStation::Offcuts : public QWidget {
+/// How the sheets of the paper that is looked at are cut.
+class PaperStation::CutSheet : public QWidget {
  public:
-    Offcuts() {
-        setFocusPolicy(Qt::StrongFocus);
-        setAccessibleName(tr("Offcuts"));
-        setMinimumHeight(190);
-    }
-    std::function<void(const std::string&)> onLooked;
-    std::function<void(const std::string&)> onTaken;
-
-    /// `papers` in the order in which they are shown, `isJudged` if that is their rank.
-    void show(std::shared_ptr<const planning::Plan> plan, const materials::Library& library,
-              std::vector<materials::Paper> papers, bool isJudged, const std::string& looked) {
-        looked_ = looked;
-        isJudged_ = isJudged;
-        if (plan != plan_ || papers != papers_) {
-            plan_ = std::move(plan);
-            papers_ = std::move(papers);
-            makeSwatches(library);
-        }
+    CutSheet() { setAccessibleName(tr("The sheet, cut")); }
+    void show(const planning::Cutting& cutting, double borderMillimetres, const materials::Paper& paper) {
+        cutting_ = cutting;
+        border_ = borderMillimetres;
+        paper_ = paper;
         update();
     }
 
  protected:
-    void mousePressEvent(QMouseEvent* event) override {
-        if (const int i = offcutAt(event->position()); i >= 0) onLooked(papers_[std::size_t(i)].id);
-    }
-    void mouseDoubleClickEvent(QMouseEvent* event) override {
-        if (const int i = offcutAt(event->position()); i >= 0) onTaken(papers_[std::size_t(i)].id);
-    }
-    void keyPressEvent(QKeyEvent* event) override {
-        const int count = int(papers_.size());
-        if (count == 0) return;
-        int i = 0;
-        while (i < count && papers_[std::size_t(i)].id != looked_) ++i;
-        const int step = event->key() == Qt::Key_Right  ? 1
-                         : event->key() == Qt::Key_Left ? -1
-                         : event->key() == Qt::Key_Down ? columns()
-                         : event->key() == Qt::Key_Up   ? -columns()
-                                                        : 0;
-        if (event->key() == Qt::Key_Return && i < count) return onTaken(looked_);
-        if (step == 0) return QWidget::keyPressEvent(event);
-        onLooked(papers_[std::size_t(std::clamp((i == count ? 0 : i) + step, 0, count - 1))].id);
-    }
-
     void paintEvent(QPaintEvent*) override {
-        const Theme& t = theme();
         QPainter painter(this);
         painter.setRenderHint(QPainter::Antialiasing);
-        for (int i = 0; i < int(papers_.size()); ++i) {
-            const materials::Paper& paper = papers_[std::size_t(i)];
-            const QRectF box = boxOf(i);
-            const QRectF piece(box.left(), box.top(), box.width(), box.height() - 21);
-            drawing::paintOffcut(painter, piece, paper, unsigned(i) * 7 + 3);
-            paintSwatches(painter, piece, swatches_[i]);
-            if (paper.id == looked_) drawing::paintSelection(painter, piece);
-            const bool taken = plan_ && paper.id == plan_->paper.id;
-            painter.setPen(t.ink);
-            painter.setFont(drawing::font(drawing::TypeSize::small, taken));
-            const QString name = QString::fromStdString(paper.name);
-            const QString words =
-                (isJudged_ ? tr("%1. %2").arg(i + 1).arg(name) : name) + (taken ? tr(" · set") : QString());
-            painter.drawText(QRectF(box.left(), box.bottom() - 19, box.width(), 18), Qt::AlignLeft | Qt::AlignVCenter,
-                             painter.fontMetrics().elidedText(words, Qt::ElideRight, int(box.width())));
+        painter.setFont(drawing::font(drawing::TypeSize::small));
+        painter.setPen(theme().ink);
+        const QRectF words(0, height() - 38, width(), 36);
+        if (!cutting_.isKnown) {
+            painter.setPen(theme().quiet);
+            painter.drawText(rect(), Qt::TextWordWrap,
+                             tr("How large its sheets are is not known: say it in Materials, and they are cut here."));
+            return;
         }
+        drawing::paintCutting(painter, QRectF(0, 0, width() - 1, height() - 44), cutting_, border_,
+                              drawing::colourOf(paper_.tone));
+        const QString sheet =
+            tr("%1 × %2 mm").arg(cutting_.sheet.width, 0, 'f', 0).arg(cutting_.sheet.height, 0, 'f', 0);
+        painter.drawText(words, Qt::TextWordWrap,
+                         cutting_.isTooSmall()    ? tr("%1: too small for the picture").arg(sheet)
+                         : cutting_.pieces() == 1 ? tr("%1 gives one piece").arg(sheet)
+                                                  : tr("%1 gives %2 pieces").arg(sheet).arg(cutting_.pieces()));
     }
 
  private:
-    int columns() const { return std::max(1, width() / 196); }
-    QRectF boxOf(int i) const {
-        const int rows = (int(papers_.size()) + columns() - 1) / columns();
-        const double w = double(width()) / columns();
-        const double h = double(height()) / std::max(1, rows);
-        const int row = i / columns(), column = i % columns();
-        return {w * column, h * row, w - 12, h - 4};
-    }
-    int offcutAt(const QPointF& position) const {
-        for (int i = 0; i < int(papers_.size()); ++i)
-            if (boxOf(i).contains(position)) return i;
-        return -1;
-    }
-
-    /// Three groups side by side, each dark, medium and light.
-    static void paintSwatches(QPainter& painter, const QRectF& piece, const QList<QImage>& swatches) {
-        constexpr double margin = 7, between = 9;
-        constexpr int groups = int(planning::offcutKinds.size());
-        const double width = (piece.width() - 2 * margin - (groups - 1) * between) / groups;
-        for (int i = 0; i < int(swatches.size()); ++i) {
-            const int group = i / 3, value = i % 3;
-            const QRectF place(piece.left() + margin + group * (width + between) + value * width / 3, piece.top() + 7,
-                               width / 3 - 1, piece.height() - 20);
-            if (!swatches[i].isNull()) painter.drawImage(place, swatches[i]);
-        }
-    }
-
-    /// The same sticks on every paper: the subject's dark, medium and light in each kind, one medium layer.
-    void makeSwatches(const materials::Library& library) {
-        swatches_.clear();
-        if (!plan_) return;
-        const planning::OffcutStrokes strokes = planning::offcutStrokes(*plan_, library.media);
-        const cv::Mat spot(56, 26, CV_32S, cv::Scalar(0));
-        for (const materials::Paper& paper : papers_) {
-            QList<QImage> images;
-            const cv::Mat grain = rendering::grainMap(paper.surface, spot.size(), 0.35);
-            for (const auto& group : strokes)
-                for (const planning::OffcutStroke& stroke : group) {
-                    if (stroke.medium < 0) {
-                        images << QImage();
-                        continue;
-                    }
-                    const pigment::Pigment pigment = pigment::pigmentOf(library.media[std::size_t(stroke.medium)]);
-                    pigment::Patch patch = pigment::barePatch(paper);
-                    pigment::lay(patch, {&pigment, stroke.manner, pigment::Pressure::medium});
-                    images << drawing::imageOf(rendering::sheetPicture(spot, {{patch, {}}}, {}, grain, plan_->light));
-                }
-            swatches_ << images;
-        }
-    }
-
-    std::shared_ptr<const planning::Plan> plan_;
-    std::vector<materials::Paper> papers_;
-    bool isJudged_ = false;
-    std::string looked_;
-    QList<QList<QImage>> swatches_;
+    planning::Cutting cutting_;
+    double border_ = 0;
+    materials::Paper paper_;
 };
 
 PaperStation::PaperStation(Desk& desk) : Station(desk, tr("The offcuts"), tr("the best for your goal first")) {
@@ -176,12 +102,31 @@ PaperStation::PaperStation(Desk& desk) : Station(desk, tr("The offcuts"), tr("th
     choices_->addWidget(asSeen_);
     goal_ = new GoalField(session_);
     addField(choices_, tr("Goal"), goal_);
-    best_ = new QPushButton(tr("Take the best ranked"));
+    best_ = new QPushButton(tr("Take the best"));
     set_ = new QPushButton(tr("Set this paper"));
     choices_->addWidget(best_);
     choices_->addWidget(set_);
-    offcuts_ = new Offcuts;
-    body_->addWidget(offcuts_, 1);
+    test_ = new QPushButton(tr("Test cards"));
+    auto* menu = new QMenu(test_);
+    for (const auto& [format, words] :
+         {std::pair(review::CardPaper::a4, tr("Print a test card of the best three, A4…")),
+          std::pair(review::CardPaper::letter, tr("The same, Letter…"))})
+        connect(menu->addAction(words), &QAction::triggered, this, [this, format = format] {
+            const QString file = fileToWrite(this, tr("Print a test card"), {}, tr("Cards (*.pdf)"));
+            if (!file.isEmpty()) printTestCard(format, file);
+        });
+    connect(menu->addAction(tr("Read a filled test card…")), &QAction::triggered, this, [this] {
+        const QString file = QFileDialog::getOpenFileName(this, tr("Read a filled test card"), {}, photographKinds());
+        if (!file.isEmpty()) readTestCard(file);
+    });
+    test_->setMenu(menu);
+    choices_->addWidget(test_);
+    auto* across = new QHBoxLayout;
+    across->setSpacing(measure::grid);
+    offcuts_ = new OffcutsView;
+    across->addWidget(offcuts_, 1);
+    across->addWidget(cuttingColumn());
+    body_->addLayout(across, 1);
     offcuts_->onLooked = [this](const std::string& id) {
         looked_ = id;
         refresh();
@@ -192,6 +137,57 @@ PaperStation::PaperStation(Desk& desk) : Station(desk, tr("The offcuts"), tr("th
     connect(set_, &QPushButton::clicked, this, [this] { take(looked_); });
     connect(best_, &QPushButton::clicked, this, [this] { take({}); });
     connect(&session_, &Session::papersOrdered, this, &PaperStation::refresh);
+}
+
+std::vector<review::PaperTest> PaperStation::toTest() const {
+    const auto plan = session_.plan();
+    if (!plan || !plan->papers) return {};
+    return planning::testsOf(*plan, *plan->papers, session_.library().media);
+}
+
+bool PaperStation::printTestCard(review::CardPaper format, const QString& file) {
+    const std::vector<review::PaperTest> tests = toTest();
+    int page = 0;
+    if (desk_.hasDrawer() && !desk_.drawer()->store().isReadOnly()) {
+        const std::vector<std::string> rows = rowsOf(tests);
+        const auto remembered = desk_.drawer()->store().rememberCards(rows, int(rows.size()), review::mostPages);
+        if (!remembered) return Q_EMIT desk_.said(wording::problemSentence(remembered.problem())), false;
+        page = *remembered;
+    }
+    const auto done = print::writePaperCard(format, page, tests, file);
+    Q_EMIT desk_.said(done ? tr("The test card is in %1. It tells what to lay on real offcuts and what should be seen.")
+                                 .arg(QDir::toNativeSeparators(file))
+                           : wording::problemSentence(done.problem()));
+    return done.ok();
+}
+
+void PaperStation::readTestCard(const QString& file) {
+    auto* sheet = new TestSheet(this, desk_, file, toTest());
+    connect(sheet, &TestSheet::taken, &desk_, &Desk::said);
+    sheet->open();
+}
+
+QWidget* PaperStation::cuttingColumn() {
+    cutting_ = new QWidget;
+    cutting_->setFixedWidth(150);
+    auto* column = new QVBoxLayout(cutting_);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(measure::grid);
+    border_ = wholeNumber(int(planning::borderBounds.least), int(planning::borderBounds.most), tr(" mm"));
+    border_->setToolTip(tr("Under the tape, on each side of the picture."));
+    series_ = wholeNumber(int(planning::seriesBounds.least), int(planning::seriesBounds.most));
+    series_->setToolTip(tr("Pictures of this size on the same paper."));
+    addField(column, tr("Border"), border_);
+    addField(column, tr("Pictures"), series_);
+    connect(border_, &QSpinBox::valueChanged, this, [this](int millimetres) {
+        session_.choose(tr("Border"), [=](planning::Study& study) { study.borderMillimetres = millimetres; });
+    });
+    connect(series_, &QSpinBox::valueChanged, this, [this](int pictures) {
+        session_.choose(tr("Pictures in the series"), [=](planning::Study& study) { study.series = pictures; });
+    });
+    cutSheet_ = new CutSheet;
+    column->addWidget(cutSheet_, 1);
+    return cutting_;
 }
 
 void PaperStation::showEvent(QShowEvent* event) {
@@ -209,22 +205,37 @@ void PaperStation::take(const std::string& id) {
 void PaperStation::refresh() {
     const auto plan = session_.plan();
     goal_->refresh();
-    if (!session_.library().paper(looked_)) looked_.clear();
-    set_->setEnabled(plan && !looked_.empty() && looked_ != plan->paper.id);
+    showValue(border_, int(std::lround(session_.study().borderMillimetres)));
+    showValue(series_, session_.study().series);
+    if (plan && lookedAt(*plan).id != looked_) looked_.clear();
+    set_->setEnabled(plan && looked_ != plan->paper.id && session_.library().paper(looked_));
     best_->setEnabled(plan && !session_.study().paper.empty());
+    test_->setEnabled(plan && plan->papers);
     std::vector<materials::Paper> papers;
     const bool isJudged = plan && plan->papers;
-    if (isJudged)
-        for (const planning::RankedPaper& entry : *plan->papers) papers.push_back(entry.paper);
-    else
+    std::size_t atHand = 0;
+    if (isJudged) {
+        for (const planning::RankedPaper& entry : *plan->papers) {
+            papers.push_back(entry.paper);
+            atHand += entry.isAtHand;
+        }
+    } else if (plan) {
         papers = session_.firstOrder().empty() ? session_.library().papers : session_.firstOrder();
-    if (!plan) papers.clear();
-    offcuts_->show(plan, session_.library(), std::move(papers), isJudged, plan ? lookedAt(*plan).id : std::string());
+        atHand = papers.size();
+    }
+    offcuts_->show(plan, session_.library(), std::move(papers), atHand, isJudged,
+                   plan ? lookedAt(*plan).id : std::string());
+    cutting_->setVisible(plan != nullptr);
+    if (plan)
+        cutSheet_->show(planning::cuttingOf(session_.study(), lookedAt(*plan), session_.library()),
+                        session_.study().borderMillimetres, lookedAt(*plan));
 }
 
 const materials::Paper& PaperStation::lookedAt(const planning::Plan& plan) const {
-    const materials::Paper* looked = session_.library().paper(looked_);
-    return looked ? *looked : plan.paper;
+    const materials::Library& library = session_.library();
+    if (const materials::Paper* looked = library.paper(looked_)) return *looked;
+    const auto toBuy = std::ranges::find(library.papersToBuy, looked_, &materials::Paper::id);
+    return toBuy == library.papersToBuy.end() ? plan.paper : *toBuy;
 }
 
 QString PaperStation::decided() const {
@@ -268,10 +279,12 @@ MarginText PaperStation::margin() const {
     }
     const materials::Paper& paper = lookedAt(*plan);
     text.head = QString::fromStdString(paper.name);
+    const planning::Cutting cut = planning::cuttingOf(session_.study(), paper, session_.library());
     if (paper.id == plan->paper.id)
         text.paragraphs << (session_.study().paper.empty() ? tr("It is taken because it ranks first.")
                                                            : tr("You have set it."));
     if (const planning::RankedPaper* entry = ranked(*plan, paper.id)) {
+        if (!entry->isAtHand) text.paragraphs << tr("It is not at hand: used up, or not bought yet.");
         text.paragraphs << tr("%1. Score %2 of 100, %3 of %4: %5.")
                                .arg(QString::fromStdString(paper.maker))
                                .arg(entry->score.points, 0, 'f', 1)
@@ -287,6 +300,9 @@ MarginText PaperStation::margin() const {
     } else {
         text.paragraphs << tr("%1. It is being tried.").arg(QString::fromStdString(paper.maker));
     }
+    if (const QString tooth = wording::toothSentence(paper); !tooth.isEmpty()) text.paragraphs << tooth;
+    if (const QString told = wording::cuttingSentences(cut, session_.study()).join(QLatin1Char(' ')); !told.isEmpty())
+        text.paragraphs << told;
     if (const int area = largestInFront(*plan); area >= 0) {
         const auto& samples = plan->stacks[std::size_t(plan->stackOfArea[std::size_t(area)])].samples;
         const auto& most = *std::ranges::max_element(samples, {}, &matching::Sample::weight);
