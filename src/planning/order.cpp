@@ -51,6 +51,7 @@ int tellingRank(ReasonKind kind) {
         case ReasonKind::rubbedIn:
         case ReasonKind::brushedOut:
         case ReasonKind::inkDeepestDarks:
+        case ReasonKind::groundByHand:
         case ReasonKind::wetBeforeDry:
         case ReasonKind::wholePictureTogether:
             break;

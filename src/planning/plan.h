@@ -29,6 +29,7 @@ enum class ReasonKind {
     rubbedIn,
     brushedOut,
     inkDeepestDarks,
+    groundByHand,
     wetBeforeDry,
     hardBeforeSoft,  // figure: share of the pencil's deposit that would hold the other way round
     backgroundFirst,

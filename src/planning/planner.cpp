@@ -155,6 +155,8 @@ std::string_view nameOf(ReasonKind kind) {
             return "brushed-out";
         case ReasonKind::inkDeepestDarks:
             return "ink-deepest-darks";
+        case ReasonKind::groundByHand:
+            return "ground-by-hand";
         case ReasonKind::wetBeforeDry:
             return "wet-before-dry";
         case ReasonKind::hardBeforeSoft:

@@ -60,6 +60,19 @@ struct Borrowing {
     bool operator==(const Borrowing&) const = default;
 };
 
+/// A ground that the artist mixes for an area: media by their ids with their parts, and how strongly it is laid. Wet
+/// paint is washed on, a stick rubbed in.
+struct OwnPart {
+    std::string medium;
+    int parts = 1;
+    bool operator==(const OwnPart&) const = default;
+};
+struct OwnMixture {
+    std::vector<OwnPart> parts;
+    int strength = 2;  // as a pressure: 1 light or thin, 3 heavy or thick
+    bool operator==(const OwnMixture&) const = default;
+};
+
 /// What the artist says of the area in which a point lies (fractions of the sheet's width and height).
 struct AreaChoice {
     double x = 0, y = 0;
@@ -69,7 +82,8 @@ struct AreaChoice {
     std::optional<subject::AreaKind> kind = {};  // as proposed if it is not said
     subject::ColourChoice colour = {};           // on top of the study's
     std::optional<Borrowing> borrowed = {};
-    std::optional<Ground> ground = {};  // as the whole picture's if it is not said
+    std::optional<Ground> ground = {};     // as the whole picture's if it is not said
+    std::optional<OwnMixture> mixed = {};  // goes before any other
     bool operator==(const AreaChoice&) const = default;
 };
 
@@ -152,7 +166,10 @@ inline constexpr std::size_t mostLetters = 1000;  // of a title or a name
 inline constexpr std::size_t mostOthers = 8;      // references beside the leading one
 inline constexpr Bounds stickBounds{3, 200};
 inline constexpr Bounds layerBounds{2, 6};
-inline constexpr Bounds borderBounds{0, 100};  // millimetres
+inline constexpr Bounds partsBounds{1, 9};
+inline constexpr Bounds strengthBounds{1, 3};
+inline constexpr std::size_t mostOwnParts = 3;  // more make mud
+inline constexpr Bounds borderBounds{0, 100};   // millimetres
 inline constexpr Bounds seriesBounds{1, 100};
 
 /// The first figure that is out of bounds; nullopt if the study can be planned.

@@ -69,6 +69,20 @@ void describe(Visitor& v, Borrowed& borrowed) {
     v.line({"part", "", Bears::reading, true}, borrowed.part);
 }
 
+template <typename Visitor, typename Part>
+requires std::same_as<std::remove_const_t<Part>, OwnPart>
+void describe(Visitor& v, Part& part) {
+    v.text({"medium", "", Bears::nothing, true}, part.medium);
+    v.number({"parts", "parts of a mixture", Bears::nothing, true}, part.parts, partsBounds);
+}
+
+template <typename Visitor, typename Mixed>
+requires std::same_as<std::remove_const_t<Mixed>, OwnMixture>
+void describe(Visitor& v, Mixed& mixed) {
+    v.list({"parts", "", Bears::nothing, true}, mixed.parts);
+    v.number({"strength", "strength of a ground", Bears::nothing, true}, mixed.strength, strengthBounds);
+}
+
 template <typename Visitor, typename Name>
 requires std::same_as<std::remove_const_t<Name>, AreaChoice>
 void describe(Visitor& v, Name& name) {
@@ -80,6 +94,7 @@ void describe(Visitor& v, Name& name) {
     v.object({"colour", "", Bears::reading}, name.colour);
     v.optionalObject({"borrowed", "", Bears::reading}, name.borrowed);
     v.optionalWord({"ground", ""}, name.ground, &groundNamed);
+    v.optionalObject({"mixed", ""}, name.mixed);
 }
 
 template <typename Visitor, typename Face>

@@ -214,7 +214,9 @@ QString obstacleSentence(planning::GroundObstacle obstacle, const materials::Pap
 }
 
 QString groundCautionSentence(const planning::GroundCaution& caution, const materials::Paper& paper) {
-    const QString medium = text(caution.medium), name = text(paper.name);
+    const QString medium = text(caution.medium);
+    QString name = text(paper.name);
+    if (caution.kind == planning::GroundCautionKind::matsPile && !name.isEmpty()) name[0] = name[0].toUpper();
     switch (caution.kind) {
         case planning::GroundCautionKind::hardlyShows:
             return say("%1 hardly shows on %2 (%3): take an opaque paint there.")

@@ -213,6 +213,8 @@ QString reasonPhrase(const planning::Reason& reason) {
             return say("puts the value down in one colour, %1 ΔE00 nearer to it").arg(reason.figure, 0, 'f', 0);
         case ReasonKind::groundOpposite:
             return say("the opposite of what goes over it glints between the strokes");
+        case ReasonKind::groundByHand:
+            return say("you have mixed it so");
         case ReasonKind::groundCool:
             return say("cool under what is dark, so that the shadows stay back");
         case ReasonKind::groundWarm:

@@ -43,8 +43,8 @@ class TestChoosing : public QObject {
         QVERIFY(QTest::qWaitFor([&] { return planIn(*window).papers != nullptr; }, 30000) && planned(*window));
         QVERIFY(told(*window, "Score") && told(*window, "You have set it"));
         QCOMPARE(planIn(*window).papers->size(), smallLibrary().papers.size());
-        // "Take the best ranked" leaves it to the plan.
-        QTest::mouseClick(buttonOf(*window, "Take the best ranked"), Qt::LeftButton);
+        // "Take the best paper" leaves it to the plan.
+        QTest::mouseClick(buttonOf(*window, "Take the best paper"), Qt::LeftButton);
         QVERIFY(window->session().study().paper.empty() && planned(*window));
         QCOMPARE(planIn(*window).paper.id, planIn(*window).papers->front().paper.id);
     }

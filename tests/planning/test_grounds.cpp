@@ -80,6 +80,49 @@ class TestGrounds : public QObject {
     Q_OBJECT
 
  private Q_SLOTS:
+    /// What the artist mixes takes the place of everything under its area, and of that alone; the end follows.
+    void anAreaIsMixedByHand() {
+        Study study = smallStudy();
+        const auto under = [](const Plan& plan, double x, double y) {
+            const int area = subject::labelAt(plan.reading->areas.map, x, y);
+            std::vector<const GroundLayer*> layers;
+            for (const GroundLayer& layer : plan.ground.layers)
+                if (std::ranges::count(layer.areas, area) > 0) layers.push_back(&layer);
+            return layers;
+        };
+        const Plan before = planOf(study);
+        study.areaChoices.front().mixed = OwnMixture{{{"t17", 1}, {"t16", 3}}, 3};
+        const Plan after = planOf(study);
+        auto layers = under(after, 0.5, 0.5);
+        QCOMPARE(layers.size(), std::size_t(1));
+        QVERIFY(layers[0]->reason.kind == ReasonKind::groundByHand && isWet(*layers[0]));
+        QCOMPARE(layers[0]->mixture.size(), std::size_t(2));
+        QCOMPARE(layers[0]->mixture[0].medium.id, std::string("t16"));  // the larger part first
+        QCOMPARE(layers[0]->mixture[0].parts, 3);
+        QCOMPARE(layers[0]->pressure, pigment::Pressure::heavy);
+        // Elsewhere all is as it was.
+        QCOMPARE(under(after, 0.05, 0.9).size(), under(before, 0.05, 0.9).size());
+        const auto patchAt = [](const Plan& plan, double x, double y) {
+            return pigment::meanReflectance(
+                plan.ground.patches[std::size_t(subject::labelAt(plan.reading->areas.map, x, y))]);
+        };
+        QVERIFY((patchAt(after, 0.05, 0.9) == patchAt(before, 0.05, 0.9)).all());
+        QVERIFY((patchAt(after, 0.5, 0.5) - patchAt(before, 0.5, 0.5)).abs().maxCoeff() > 0.01f);
+        QVERIFY(after.summary.picture.mean != before.summary.picture.mean);
+
+        // Sticks are laid one after the other and rubbed in; paint is no part of that, and neither is what is not
+        // there.
+        study.areaChoices.front().mixed = OwnMixture{{{"t5", 1}, {"gone", 2}, {"t16", 1}, {"t8", 1}}, 1};
+        const Plan rubbed = planOf(study);
+        layers = under(rubbed, 0.5, 0.5);
+        QCOMPARE(layers.size(), std::size_t(3));
+        QVERIFY(layers[0]->manner == Manner::scumble && layers[1]->manner == Manner::scumble);
+        QVERIFY(layers[2]->manner == Manner::blend && layers[2]->mixture.empty());
+        // Nothing that is at hand: bare paper there.
+        study.areaChoices.front().mixed = OwnMixture{{{"gone", 2}}, 1};
+        QVERIFY(under(planOf(study), 0.5, 0.5).empty());
+    }
+
     /// Common practice, no source: a wash near the area's own colour, a little darker.
     void eachAreaGetsAWashNearItsColour() {
         HandGround ground;

@@ -230,6 +230,78 @@ class TestPapers : public QObject {
             QVERIFY(!comparedPapers(smallStudy(), bad, other) && !comparedGrounds(smallStudy(), bad, other));
     }
 
+    /// What could be bought is judged like what is at hand, stands behind it and is never taken.
+    void papersToBuyStandApart() {
+        materials::Library library = smallLibrary();
+        Study study = smallStudy();
+        study.paper.clear();
+        study.ground = Ground::none;
+        const std::vector<RankedPaper> owned = rankedFor(study, library);
+        std::erase_if(library.papers, [&](const auto& paper) { return paper.id == owned.front().paper.id; });
+        library.papersToBuy = {owned.front().paper};
+        const std::vector<RankedPaper> ranked = rankedFor(study, library);
+        QCOMPARE(ranked.size(), owned.size());
+        QVERIFY(!ranked.back().isAtHand && ranked.back().paper == owned.front().paper);
+        QCOMPARE(std::ranges::count(ranked, true, &RankedPaper::isAtHand), std::ptrdiff_t(2));
+        QVERIFY(ranked.back().score.points > 0);
+        Kept kept;
+        QCOMPARE(makePlan(study, library, kept)->paper, ranked.front().paper);
+        study.paper = owned.front().paper.id;
+        const auto refused = makePlan(study, library, kept);
+        QVERIFY(!refused && refused.problem().kind == common::ProblemKind::paperUnknown);
+    }
+
+    /// The two sides of a sheet tell of each other.
+    void aSheetHasTwoSides() {
+        materials::Library library = smallLibrary();
+        library.papers[2].otherSideOf = library.papers[0].id;
+        Study study = smallStudy();
+        study.paper.clear();
+        double sum = 0;
+        int told = 0;
+        for (const RankedPaper& paper : rankedFor(study, library))
+            for (const PaperReason& reason : paper.reasons)
+                if (reason.kind == PaperReasonKind::otherSide) {
+                    sum += reason.figure;
+                    ++told;
+                }
+        QCOMPARE(told, 2);
+        QVERIFY(std::fabs(sum) < 1e-9);
+    }
+
+    /// Another goal puts in another order what has been tried, as if it had been tried for it; nothing is tried again
+    /// that is known.
+    void aNewGoalOnlyOrders() {
+        Study study = smallStudy();
+        study.paper.clear();
+        study.ground = Ground::proposed;
+        Kept kept;
+        QVERIFY(comparedPapers(study, smallLibrary(), kept) && comparedGrounds(study, smallLibrary(), kept));
+        for (const Goal goal : {Goal::leastWork, Goal::mostVivid, Goal::truestColour}) {
+            study.goal = goal;
+            int steps = 0;
+            const auto again = comparedPapers(study, smallLibrary(), kept, {[&](double) { ++steps; }, {}});
+            QCOMPARE(steps, 0);
+            const std::vector<RankedPaper> fresh = rankedFor(study, smallLibrary());
+            QCOMPARE((*again)->size(), fresh.size());
+            for (std::size_t i = 0; i < fresh.size(); ++i) {
+                QVERIFY((**again)[i].paper == fresh[i].paper);
+                QCOMPARE((**again)[i].score.points, fresh[i].score.points);
+                QCOMPARE((**again)[i].reasons.size(), fresh[i].reasons.size());
+            }
+            Kept other;
+            const auto board = comparedGrounds(study, smallLibrary(), kept),
+                       anew = comparedGrounds(study, smallLibrary(), other);
+            QVERIFY(board && anew && board->paper == anew->paper);
+            for (std::size_t i = 0; i < board->board->size(); ++i) {
+                const TriedGround &one = (*board->board)[i], &two = (*anew->board)[i];
+                QCOMPARE(one.proposal.strategy, two.proposal.strategy);
+                QCOMPARE(one.score.points, two.score.points);
+                QCOMPARE(one.gains, two.gains);
+            }
+        }
+    }
+
     /// The board: the bare sheet is always on it, all ten ways are; what gains is no further off than the bare sheet
     /// with fewer layers in all, searched as the plan searches; what does not stands behind it.
     void theBoardTellsWhatGains() {

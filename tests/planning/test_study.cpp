@@ -66,6 +66,7 @@ Study fullStudy() {
     study.areaEdits = {{subject::AreaEdit::Kind::border, {{{0.1, 0.1}, {0.3, 0.1}, {0.2, 0.4}}}}};
     study.areaChoices[0].borrowed = Borrowing{1, {{0, 0}, {1, 1}}};
     study.areaChoices[0].plane = subject::Plane::middle;
+    study.areaChoices[0].mixed = OwnMixture{{{"t16", 2}}, 2};
     study.thresholds = {3, 6};
     study.pairs = {{{0.1, 0.1}, {0.9, 0.9}}};
     study.edges = {{{{0.1, 0.1}, {0.9, 0.9}}, subject::Edge::lost}};

@@ -10,6 +10,7 @@
 #include "colour/srgb.h"
 #include "drawing/fonts.h"
 #include "planning/planner.h"
+#include "print/paper_card.h"
 #include "print/plan_sheets.h"
 #include "print/swatch_card.h"
 #include "review/card_reader.h"
@@ -60,7 +61,8 @@ class TestPrint : public QObject {
                                                 folder_.filePath("card")}),
                  0);
         cv::Mat page = cv::imread(folder_.filePath("card.png").toStdString());
-        QVERIFY(std::abs(page.cols - layout.page.width * 10) < 3 && std::abs(page.rows - layout.page.height * 10) < 3);
+        QVERIFY(std::abs(page.cols - review::frameOf(kind).page.width * 10) < 3 &&
+                std::abs(page.rows - review::frameOf(kind).page.height * 10) < 3);
         const std::vector<cv::Scalar> colours{
             {60, 90, 190}, {150, 80, 40}, {200, 210, 225}, {40, 60, 60}, {90, 150, 90}};
         for (std::size_t r = 0; r < colours.size(); ++r)
@@ -94,6 +96,61 @@ class TestPrint : public QObject {
                     colour::differenceCie2000(colour::labFromXyz(want), colour::labFromXyz(field.overWhite));
                 QVERIFY2(off < 1.0, qPrintable(QString::number(off)));
             }
+    }
+
+    /// A test card printed by an independent renderer (poppler), with flat colours laid into its fields, is read where
+    /// they were laid; and it tells a swatch card from itself.
+    void aPrintedTestCardIsRead_data() { aPrintedCardIsRead_data(); }
+    void aPrintedTestCardIsRead() {
+        QFETCH(int, paper);
+        const auto format = review::CardPaper(paper);
+        const materials::Library library = smallLibrary();
+        const review::PaperTest test{library.papers[0],
+                                     {library.media[0], library.media[4], library.media[1], library.media[11]}};
+        const QString pdf = folder_.filePath("test.pdf");
+        QVERIFY(print::writePaperCard(format, 7, {test, test}, pdf).ok());
+        QVERIFY(outputOf("pdfinfo", {pdf}).contains(QRegularExpression("Pages: +3")));
+        const QString text = outputOf("pdftotext", {"-layout", pdf, "-"});
+        QVERIFY(text.contains("sanded grey: fix an offcut") && text.contains("what should be seen"));
+        QCOMPARE(QProcess::execute("pdftoppm", {"-r", "254", "-png", "-f", "1", "-l", "1", "-singlefile", pdf,
+                                                folder_.filePath("test")}),
+                 0);
+        cv::Mat page = cv::imread(folder_.filePath("test.png").toStdString());
+        const review::PaperCardLayout& layout = review::paperLayoutOf(format);
+        const auto inked = [&](const cv::Rect2d& part) {
+            cv::Mat grey;
+            cv::cvtColor(
+                page(cv::Rect(int(part.x * 10), int(part.y * 10), int(part.width * 10), int(part.height * 10))), grey,
+                cv::COLOR_BGR2GRAY);
+            return cv::countNonZero(grey < 250);
+        };
+        // Nothing is printed where the bare card is looked for.
+        for (const cv::Rect2d& spot : layout.white) QCOMPARE(inked(spot), 0);
+        const auto colourAt = [](std::size_t window, std::size_t field) {
+            return cv::Scalar(60 + 12.0 * double(field), 150 - 40.0 * double(window), 200 - 9.0 * double(field));
+        };
+        for (std::size_t w = 0; w < layout.windows.size(); ++w)
+            for (std::size_t i = 0; i < review::windowFields; ++i) {
+                const cv::Rect2d& field = layout.windows[w].fields[i];
+                cv::rectangle(
+                    page, cv::Rect(int(field.x * 10), int(field.y * 10), int(field.width * 10), int(field.height * 10)),
+                    colourAt(w, i), cv::FILLED);
+            }
+        const cv::Mat seen = *colour::xyzImage(page * 0.92, {}, "test.png");
+        const auto reading = review::readPaperCard(seen, "test.png");
+        QVERIFY(reading.ok());
+        QVERIFY(reading->paper == format && reading->page == 7);
+        for (std::size_t w = 0; w < layout.windows.size(); ++w)
+            for (std::size_t i = 0; i < review::windowFields; ++i) {
+                const cv::Scalar c = colourAt(w, i);
+                colour::Xyz want = colour::xyzFromSrgb({c[2] / 255, c[1] / 255, c[0] / 255});
+                want = {want.x * review::cardWhite, want.y * review::cardWhite, want.z * review::cardWhite};
+                const double off =
+                    colour::differenceCie2000(colour::labFromXyz(want), colour::labFromXyz(reading->windows[w][i].xyz));
+                QVERIFY2(off < 1.0, qPrintable(QString::number(off)));
+            }
+        const auto other = review::readCard(seen, "test.png");
+        QVERIFY(!other && other.problem().kind == common::ProblemKind::cardOther);
     }
 
     void theSheetsAreA4() {

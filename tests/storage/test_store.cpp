@@ -225,13 +225,19 @@ class TestStore : public QObject {
             QVERIFY(
                 query.exec("INSERT INTO thing (id, class, kind, name, hex, source, hiding, hardness, stock) VALUES "
                            "('s1', 'medium', 'soft', 'old grey', '#808080', 'typed', 1.2, 0.1, 'stub')"));
+            QVERIFY(
+                query.exec("INSERT INTO thing (id, class, kind, name, hex, source, surface, water, stock) VALUES "
+                           "('s2', 'paper', 'paper', 'old laid', '#a0a0a0', 'typed', 'laid', 'no', 'full')"));
             QVERIFY(query.exec("PRAGMA user_version = 1"));
         }
         QSqlDatabase::removeDatabase("old");
         const auto store = opened(at("old.sqlite"));
         const materials::Drawer drawer = *store->drawer();
-        QCOMPARE(drawer.things.size(), std::size_t(1));
+        QCOMPARE(drawer.things.size(), std::size_t(2));
         QCOMPARE(std::get<materials::Material>(drawer.things[0].what).name, std::string("old grey"));
+        const materials::Paper wanted{
+            "s2", "", "old laid", materials::Surface::laid, *colour::srgb8FromHex("#a0a0a0"), materials::Water::none};
+        QVERIFY(std::get<materials::Paper>(drawer.things[1].what) == wanted);  // its tooth as is usual
         QCOMPARE(drawer.things[0].stock, materials::Stock::stub);
         QVERIFY(!store->isNew());
         Owned measured = drawer.things[0];

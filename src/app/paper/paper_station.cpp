@@ -102,7 +102,7 @@ PaperStation::PaperStation(Desk& desk) : Station(desk, tr("The offcuts"), tr("th
     choices_->addWidget(asSeen_);
     goal_ = new GoalField(session_);
     addField(choices_, tr("Goal"), goal_);
-    best_ = new QPushButton(tr("Take the best"));
+    best_ = new QPushButton(tr("Take the best paper"));
     set_ = new QPushButton(tr("Set this paper"));
     choices_->addWidget(best_);
     choices_->addWidget(set_);

@@ -8,6 +8,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "app/underpainting/mix_sheet.h"
 #include "app/widgets/fields.h"
 #include "app/widgets/theme.h"
 #include "drawing/fonts.h"
@@ -180,6 +181,10 @@ UnderpaintingStation::UnderpaintingStation(Desk& desk)
     for (int i = int(planning::Ground::none); i < planning::groundCount; ++i)
         areaGround_->addItem(wording::groundWord(planning::Ground(i)), i);
     addField(choices_, tr("Under this area"), areaGround_);
+    mix_ = new QPushButton(tr("Mix by hand…"));
+    mix_->setToolTip(tr("Click an area first."));
+    choices_->addWidget(mix_);
+    connect(mix_, &QPushButton::clicked, this, &UnderpaintingStation::mixByHand);
     best_ = new QPushButton(tr("Take the best"));
     lay_ = new QPushButton(tr("Lay this ground"));
     choices_->addWidget(best_);
@@ -221,17 +226,50 @@ void UnderpaintingStation::take(planning::Ground ground) {
     looked_.reset();
 }
 
-void UnderpaintingStation::takeForArea(std::optional<planning::Ground> ground) {
+void UnderpaintingStation::chooseForArea(const QString& what,
+                                         const std::function<void(planning::AreaChoice&)>& change) {
     if (!area_) return;
     const auto plan = session_.plan();
-    session_.choose(tr("Underpainting of an area"), [&](planning::Study& study) {
+    session_.choose(what, [&](planning::Study& study) {
         const cv::Mat& map = plan->reading->areas.map;
         const int area = subject::labelAt(map, area_->x(), area_->y());
         auto& choices = study.areaChoices;
         auto at = std::ranges::find_if(choices, [&](const auto& c) { return subject::labelAt(map, c.x, c.y) == area; });
         if (at == choices.end()) at = choices.insert(choices.end(), {area_->x(), area_->y(), {}});
-        at->ground = ground;
+        change(*at);
     });
+}
+
+void UnderpaintingStation::takeForArea(std::optional<planning::Ground> ground) {
+    chooseForArea(tr("Underpainting of an area"), [&](planning::AreaChoice& choice) {
+        choice.ground = ground;
+        choice.mixed.reset();
+    });
+}
+
+void UnderpaintingStation::mixByHand() {
+    const auto plan = session_.plan();
+    if (!plan || !area_) return;
+    const int stack = stackAt(*area_);
+    planning::OwnMixture start;
+    if (const planning::AreaChoice* said = areaChoice(); said && said->mixed) {
+        start = *said->mixed;
+    } else {
+        // From what the plan lays there.
+        const int area = plan->stacks[std::size_t(stack)].areas.front();
+        for (const planning::GroundLayer& layer : plan->ground.layers) {
+            if (layer.mixture.empty() || std::ranges::count(layer.areas, area) == 0) continue;
+            for (const planning::MixPart& part : layer.mixture)
+                start.parts.push_back({part.medium.id, std::min(part.parts, int(planning::partsBounds.most))});
+            start.strength = std::clamp(int(std::lround(layer.pressure.value)), 1, 3);
+            break;
+        }
+    }
+    auto* sheet = new MixSheet(this, plan, session_.study(), session_.library(), stack, start);
+    connect(sheet, &MixSheet::taken, this, [this](const std::optional<planning::OwnMixture>& mixed) {
+        chooseForArea(tr("Ground mixed by hand"), [&](planning::AreaChoice& choice) { choice.mixed = mixed; });
+    });
+    sheet->open();
 }
 
 const std::vector<planning::TriedGround>& UnderpaintingStation::tried() const {
@@ -249,14 +287,14 @@ planning::Ground UnderpaintingStation::chosen() const {
     return plan ? plan->ground.strategy : planning::Ground::none;
 }
 
-std::optional<planning::Ground> UnderpaintingStation::areaChoice() const {
+const planning::AreaChoice* UnderpaintingStation::areaChoice() const {
     const auto plan = session_.plan();
-    if (!plan || !area_) return std::nullopt;
+    if (!plan || !area_) return nullptr;
     const cv::Mat& map = plan->reading->areas.map;
     const int area = subject::labelAt(map, area_->x(), area_->y());
     for (const planning::AreaChoice& choice : session_.study().areaChoices)
-        if (choice.ground && subject::labelAt(map, choice.x, choice.y) == area) return choice.ground;
-    return std::nullopt;
+        if ((choice.ground || choice.mixed) && subject::labelAt(map, choice.x, choice.y) == area) return &choice;
+    return nullptr;
 }
 
 void UnderpaintingStation::point(const QPointF& fraction) {
@@ -274,12 +312,13 @@ void UnderpaintingStation::refresh() {
     const auto plan = session_.plan();
     goal_->refresh();
     drying_->setCurrentIndex(drying_->findData(int(session_.study().drying)));
-    const auto own = areaChoice();
+    const planning::AreaChoice* own = areaChoice();
     areaGround_->setEnabled(plan && area_);
-    areaGround_->setCurrentIndex(own ? areaGround_->findData(int(*own)) : 0);
+    areaGround_->setCurrentIndex(own && own->ground ? areaGround_->findData(int(*own->ground)) : 0);
+    mix_->setEnabled(plan && area_);
     const planning::TriedGround* looked = triedBy(lookedAt());
     best_->setEnabled(plan && session_.study().ground != planning::Ground::proposed);
-    lay_->setEnabled(plan && looked && !looked->proposal.obstacle && session_.study().ground != lookedAt());
+    lay_->setEnabled(plan && looked && !looked->proposal.obstacle && chosen() != lookedAt());
     QList<Board::Card> cards;
     const planning::TriedGround* bare = triedBy(planning::Ground::none);
     for (const planning::TriedGround& it : tried()) {
@@ -294,6 +333,7 @@ void UnderpaintingStation::refresh() {
             card.words = it.gains && bare
                              ? tr("%1, %2 layers less").arg(ends).arg(bare->outcome.layers - it.layersEnough)
                          : strategy == planning::Ground::none ? tr("%1, %2 layers").arg(ends).arg(it.outcome.layers)
+                         : it.care == planning::Care::quick   ? tr("%1, a quick plan gains nothing").arg(ends)
                                                               : tr("%1, gains nothing").arg(ends);
         }
         cards << card;
@@ -305,8 +345,11 @@ QString UnderpaintingStation::decided() const {
     const auto plan = session_.plan();
     if (!plan) return tr("not chosen yet");
     const auto& strategies = plan->ground.strategies;
-    const bool isMixed =
-        std::ranges::any_of(strategies, [&](planning::Ground ground) { return ground != strategies.front(); });
+    const bool byHand = std::ranges::any_of(
+        plan->ground.layers, [](const auto& layer) { return layer.reason.kind == planning::ReasonKind::groundByHand; });
+    const bool isMixed = byHand || std::ranges::any_of(strategies, [&](planning::Ground ground) {
+                             return ground != strategies.front();
+                         });
     if (isMixed) return tr("by area");
     return wording::groundWord(plan->ground.layers.empty() ? planning::Ground::none : strategies.front());
 }

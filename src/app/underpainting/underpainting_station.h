@@ -29,7 +29,9 @@ class UnderpaintingStation : public Station {
  private:
     class Board;
     void take(planning::Ground ground);
+    void chooseForArea(const QString& what, const std::function<void(planning::AreaChoice&)>& change);
     void takeForArea(std::optional<planning::Ground> ground);
+    void mixByHand();
     /// The ways that have been tried, in the order of the board; those of the plan, or as far as they are there.
     const std::vector<planning::TriedGround>& tried() const;
     const planning::TriedGround* triedBy(planning::Ground ground) const;
@@ -40,7 +42,8 @@ class UnderpaintingStation : public Station {
     int groundSteps() const;
     QImage largeSheet(const planning::TriedGround& tried) const;
     void addLayers(MarginText& text, const planning::GroundProposal& ground) const;
-    std::optional<planning::Ground> areaChoice() const;
+    /// What is said of the ground of the area that is looked at; null for nothing.
+    const planning::AreaChoice* areaChoice() const;
 
     Board* board_;
     GoalField* goal_;
@@ -48,6 +51,7 @@ class UnderpaintingStation : public Station {
     QComboBox* areaGround_;
     QCheckBox* beside_;
     QCheckBox* groundOnly_;
+    QPushButton* mix_;
     QPushButton* best_;
     QPushButton* lay_;
     std::optional<planning::Ground> looked_;
