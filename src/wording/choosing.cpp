@@ -300,7 +300,7 @@ QStringList cuttingSentences(const planning::Cutting& cutting, const planning::S
                                 .arg(study.series)
                                 .arg(cutting.sheetsNeeded));
     if (cutting.sheetsAtHand > 0)
-        sentences << (cutting.isShort() ? say("At hand are %1 sheets: not enough.") : say("At hand: %1 sheets."))
+        sentences << (cutting.isShort() ? say("Sheets at hand: %1, not enough.") : say("Sheets at hand: %1."))
                          .arg(cutting.sheetsAtHand);
     if (cutting.rest.width > 0 && cutting.rest.height > 0)
         sentences

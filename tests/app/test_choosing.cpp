@@ -1,9 +1,14 @@
 #include <QComboBox>
+#include <QSpinBox>
 #include <QTemporaryDir>
 
 #include "app/main_window.h"
+#include "app/paper/paper_station.h"
+#include "app/paper/test_sheet.h"
+#include "app/underpainting/mix_sheet.h"
 #include "planning/grounds.h"
-#include "planning/papers.h"
+#include "planning/offcuts.h"
+#include "review/stand_in_camera.h"
 #include "storage/document.h"
 #include "window_hand.h"
 
@@ -47,6 +52,101 @@ class TestChoosing : public QObject {
         QTest::mouseClick(buttonOf(*window, "Take the best paper"), Qt::LeftButton);
         QVERIFY(window->session().study().paper.empty() && planned(*window));
         QCOMPARE(planIn(*window).paper.id, planIn(*window).papers->front().paper.id);
+    }
+
+    /// A test card is printed, filled on papers of another batch, photographed and read: the study and the drawer know
+    /// these papers from then on, and one undo takes it back from the study.
+    void aTestCardCorrectsThePapers() {
+        auto store = storage::MaterialsStore::open(folder_.filePath("own.sqlite"));
+        QVERIFY(store && (*store)->apply({.put = materials::ownedOf(smallLibrary())}));
+        planning::Study study = smallStudy();
+        study.paper.clear();
+        study.ground = Ground::none;
+        const QString file = folder_.filePath("tested.dune"), photo = folder_.filePath("card.jpg");
+        QVERIFY(storage::writeDocument({study, smallLibrary()}, file.toStdString(), {}, {}).ok());
+        MainWindow window(smallLibrary(), store->get());
+        window.show();
+        QVERIFY(window.openFile(file) && planned(window));
+        window.goTo(2);
+        auto* station = window.findChild<PaperStation*>();
+        QVERIFY(station && QTest::qWaitFor([&] { return planIn(window).papers != nullptr; }, 30000));
+        QVERIFY(planned(window));
+        QVERIFY(!station->printTestCard(review::CardPaper::a4, "/proc/no/card.pdf"));
+        QVERIFY(station->printTestCard(review::CardPaper::a4, folder_.filePath("card.pdf")));
+
+        // What is on the page is remembered, whatever ranks first by then.
+        const auto tests = planning::testsOf(planIn(window), *planIn(window).papers, smallLibrary().media);
+        std::vector<review::FilledWindow> filled;
+        for (const review::PaperTest& test : tests) {
+            filled.push_back({test.paper, review::testFieldsOn(test.paper.surface), test.sticks});
+            filled.back().paper.capacity = 1.5;
+            filled.back().paper.tone.r += 9;
+        }
+        filled.pop_back();  // the last offcut was not laid
+        review::CameraConditions conditions;
+        conditions.filled = 0.8;
+        const int page = 1;  // the one that could not be written was remembered, too
+        const auto jpeg =
+            review::photographed(review::filledPaperCard(review::CardPaper::a4, page, filled, 10, 1), conditions);
+        QFile out(photo);
+        QVERIFY(out.open(QIODevice::WriteOnly) &&
+                out.write(reinterpret_cast<const char*>(jpeg.data()), qint64(jpeg.size())) == qint64(jpeg.size()));
+        out.close();
+        station->readTestCard(photo);
+        auto* sheet = station->findChild<TestSheet*>();
+        QVERIFY(sheet && QTest::qWaitFor([&] { return !sheet->isBusy(); }, 30000));
+        QVERIFY2(sheet->problem().isEmpty(), qPrintable(sheet->problem()));
+        QVERIFY(sheet->tested(0) && sheet->tested(1) && !sheet->tested(2));
+        QVERIFY(std::fabs(sheet->tested(0)->paper.capacity / 1.5 - 1) < 0.25);
+        QTest::mouseClick(buttonOf(*sheet, "Take these readings"), Qt::LeftButton);
+        const materials::Paper* known = window.session().library().paper(tests[0].paper.id);
+        QVERIFY(known->capacity > 1.2 && std::abs(known->tone.r - filled[0].paper.tone.r) < 3);
+        QVERIFY(planned(window));
+        const materials::Drawer drawer = *(*store)->drawer();
+        const auto owned = std::ranges::find(drawer.things, tests[0].paper.id, &materials::idOf);
+        QVERIFY(std::get<materials::Paper>(owned->what) == *known && owned->source == materials::ColourSource::card);
+        QVERIFY(owned->colourError > 0);
+        window.session().history().undo();
+        QCOMPARE(window.session().library().paper(tests[0].paper.id)->capacity, 1.0);
+
+        // A picture that is no card says so, and nothing is taken.
+        QImage plain(640, 480, QImage::Format_RGB888);
+        plain.fill(Qt::gray);
+        QVERIFY(plain.save(folder_.filePath("plain.png")));
+        station->readTestCard(folder_.filePath("plain.png"));
+        TestSheet* refused = nullptr;
+        for (TestSheet* other : station->findChildren<TestSheet*>())
+            if (other->isVisible()) refused = other;
+        QVERIFY(refused && QTest::qWaitFor([&] { return !refused->isBusy(); }, 30000));
+        QVERIFY(refused->problem().contains("plain.png"));
+        QVERIFY(!buttonOf(*refused, "Take these readings")->isEnabled());
+    }
+
+    /// Border and series are choices of the study, and the sheet is cut by them.
+    void theSheetIsCut() {
+        auto window = opened([](planning::Study& study) { study.ground = Ground::none; });
+        QVERIFY(window);
+        window->goTo(2);
+        QSpinBox* border = named<QSpinBox>(*window, "Border");
+        QTest::keyClick(border, Qt::Key_Up);
+        QCOMPARE(window->session().study().borderMillimetres, 1.0);
+        QTest::keyClick(named<QSpinBox>(*window, "Pictures"), Qt::Key_Up);
+        QCOMPARE(window->session().study().series, 2);
+        materials::Library library = window->session().library();
+        for (materials::Paper& paper : library.papers) {
+            paper.sheetWidthMillimetres = 300;
+            paper.sheetHeightMillimetres = 200;
+            paper.sheets = 1;
+        }
+        QVERIFY(planned(*window) && !told(*window, "gives one piece"));
+        window->session().chooseMaterials("sheets", window->session().study(), library);
+        QVERIFY(planned(*window));
+        QVERIFY(told(*window, "A sheet of 300 × 200 mm gives one piece of 242 × 182 mm"));
+        QVERIFY(told(*window, "Sheets at hand: 1, not enough"));
+        window->session().history().undo();
+        window->session().history().undo();
+        QCOMPARE(window->session().study().series, 1);
+        QCOMPARE(border->value(), 1);
     }
 
     /// Offcuts by keys; the cut-out as it measures and as it looks.
@@ -165,6 +265,43 @@ class TestChoosing : public QObject {
         QVERIFY(!planIn(*window).ground.layers.empty());
         QCOMPARE(own->currentData().toInt(), int(Ground::localWash));
         choose(0);
+        QVERIFY(planned(*window));
+        QVERIFY(planIn(*window).ground.layers.empty());
+    }
+
+    /// A ground is mixed by hand for an area, begins with what the plan has laid there, and can be left to the plan
+    /// again.
+    void aGroundIsMixedByHand() {
+        auto window = opened([](planning::Study& study) { study.ground = Ground::none; });
+        QVERIFY(window);
+        window->goTo(4);
+        QVERIFY(QTest::qWaitFor([&] { return planIn(*window).grounds != nullptr; }, 30000) && planned(*window));
+        QVERIFY(!buttonOf(*window, "Mix by hand…")->isEnabled());
+        clicked(*window, 0.5, 0.5);
+        QTest::mouseClick(buttonOf(*window, "Mix by hand…"), Qt::LeftButton);
+        auto* sheet = window->findChild<MixSheet*>();
+        QVERIFY(sheet && !buttonOf(*sheet, "Lay this mixture")->isEnabled());
+        auto* first = named<QComboBox>(*sheet, "Medium 1");
+        first->setCurrentIndex(first->findData("t16"));
+        auto* second = named<QComboBox>(*sheet, "Medium 2");
+        second->setCurrentIndex(second->findData("t1"));
+        QVERIFY(sheet->problem().contains("left out"));  // a stick in a wash
+        second->setCurrentIndex(second->findData("t17"));
+        QVERIFY(sheet->problem().isEmpty());
+        for (QSpinBox* parts : sheet->findChildren<QSpinBox*>()) QTest::keyClick(parts, Qt::Key_Up);
+        const planning::OwnMixture mixed{{{"t16", 2}, {"t17", 2}}, 2};
+        QVERIFY(sheet->mixed() == mixed);
+        QTest::mouseClick(buttonOf(*sheet, "Lay this mixture"), Qt::LeftButton);
+        QVERIFY(planned(*window));
+        QVERIFY(window->session().study().areaChoices.back().mixed == mixed ||
+                window->session().study().areaChoices.front().mixed == mixed);
+        QCOMPARE(planIn(*window).ground.layers.size(), std::size_t(1));
+        QVERIFY(planIn(*window).ground.layers[0].reason.kind == planning::ReasonKind::groundByHand);
+        QTest::mouseClick(buttonOf(*window, "Mix by hand…"), Qt::LeftButton);
+        for (MixSheet* other : window->findChildren<MixSheet*>())
+            if (other->isVisible()) sheet = other;
+        QVERIFY(sheet->mixed() == mixed);
+        QTest::mouseClick(buttonOf(*sheet, "Leave it to the plan"), Qt::LeftButton);
         QVERIFY(planned(*window));
         QVERIFY(planIn(*window).ground.layers.empty());
     }

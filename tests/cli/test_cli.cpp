@@ -9,38 +9,9 @@
 #include <opencv2/imgcodecs.hpp>
 
 #include "colour/difference.h"
+#include "run_cli.h"
 #include "small_study.h"
 #include "storage/document.h"
-
-namespace {
-
-struct Run {
-    int status;
-    QByteArray out, err;
-};
-
-Run run(const QStringList& arguments, const QByteArray& input = {}) {
-    QProcess process;
-    process.start(QStringLiteral(CLI_PROGRAM), arguments);
-    process.write(input);
-    process.closeWriteChannel();
-    process.waitForFinished(120000);
-    return {process.exitStatus() == QProcess::NormalExit ? process.exitCode() : -1, process.readAllStandardOutput(),
-            process.readAllStandardError()};
-}
-
-QByteArray fileBytes(const QString& name) {
-    QFile file(name);
-    return file.open(QIODevice::ReadOnly) ? file.readAll() : QByteArray();
-}
-
-void write(const QString& name, const QByteArray& bytes) {
-    QFile file(name);
-    QVERIFY(file.open(QIODevice::WriteOnly));
-    file.write(bytes);
-}
-
-}  // namespace
 
 class TestCli : public QObject {
     Q_OBJECT
@@ -253,51 +224,6 @@ class TestCli : public QObject {
         QVERIFY(run({"areas", at("ball.dune"), "--out", at("areas.png")}).out.contains("\"ball\""));
     }
 
-    /// Candidates with what comes of them, best first: the words that design.md gives.
-    void papersAndGroundsAreCompared() {
-        const QStringList quick{"--areas", "3", "--sticks", "12", "--layers", "2"};
-        planning::Study study = smallStudy();
-        study.paper.clear();
-        QVERIFY(storage::writeDocument({study, smallLibrary()}, at("open.dune").toStdString(), {}, {}).ok());
-        Run r = run(QStringList{"compare", "papers", at("open.dune"), "--goal", "least-work"} + quick);
-        QVERIFY2(r.status == 0, r.err.constData());
-        const QJsonArray papers = QJsonDocument::fromJson(r.out).array();
-        QCOMPARE(papers.size(), qsizetype(smallLibrary().papers.size()));
-        for (const QJsonValue paper : papers) {
-            double sum = 0;
-            for (const QJsonValue part : paper["parts"].toObject()) sum += part.toDouble();
-            QVERIFY(std::fabs(sum - paper["score"].toDouble()) < 1e-9 && sum > 0);
-            QVERIFY(paper["pictureDifference"]["mean"].toDouble() > 0 && paper["layers"].toInt() > 0);
-            QVERIFY(paper["minutes"].toDouble() > 0 && !paper["reasons"].toArray().isEmpty());
-        }
-        const QString best = papers[0]["id"].toString();
-        r = run(QStringList{"compare", "grounds", at("ball.dune"), "--paper", "p-grey"} + quick);
-        QVERIFY2(r.status == 0, r.err.constData());
-        const QJsonArray grounds = QJsonDocument::fromJson(r.out).array();
-        QCOMPARE(grounds.size(), qsizetype(10));
-        for (const QJsonValue ground : grounds) {
-            if (ground["obstacle"].isString()) {
-                QVERIFY(ground["obstacle"].toString().endsWith('.'));
-                continue;
-            }
-            QVERIFY(ground["score"].toDouble() > 0 && ground["minutes"].toDouble() > 0);
-            for (const QJsonValue layer : ground["ground"].toArray())
-                QVERIFY(layer["stick"].isNull() == layer["mixture"].toArray().isEmpty());
-        }
-        // What is compared is what a plan takes.
-        QCOMPARE(
-            run(QStringList{"plan", at("open.dune"), "--out", at("compared"), "--goal", "least-work"} + quick).status,
-            0);
-        const QJsonObject plan = QJsonDocument::fromJson(fileBytes(at("compared/plan.json"))).object();
-        QCOMPARE(plan["sheet"]["paper"].toString(), best);
-        QCOMPARE(plan["papers"].toArray(), papers);
-        for (const QStringList& bad : {QStringList{"--goal", "fastest"}, {"--ground", "oil"}, {"--paper", "none"}}) {
-            const Run refused = run(QStringList{"compare", "grounds", at("ball.dune")} + bad);
-            QCOMPARE(refused.status, 2);
-            QCOMPARE(refused.err.count('\n'), 1);
-        }
-    }
-
     /// The stroke's pressure by name or by number.
     void pressuresAreNamesOrNumbers() {
         const auto film = [&](const char* pressure) {
@@ -476,33 +402,6 @@ class TestCli : public QObject {
         QCOMPARE(r.status, 2);
         QCOMPARE(r.out.count('\n'), qsizetype(1));
         QVERIFY2(r.err.contains("row 3") && r.err.contains("smear") && r.err.count('\n') == 1, r.err.constData());
-    }
-
-    /// A card of the test's own sticks, photographed by the stand-in camera, is read back.
-    void aCardIsPhotographedAndRead() {
-        write(at("sticks.csv"), "kind,id,hex\nsoft,a,#8f4a24\nsoft,b,#7d90a8\nsoft,c,#e0b070\n");
-        QCOMPARE(run({"card", "--stand-in", at("card.jpg"), "--library", at("sticks.csv"), "--kelvin", "3400", "--tilt",
-                      "15"})
-                     .status,
-                 0);
-        const Run r = run({"read-card", at("card.jpg")});
-        QCOMPARE(r.status, 0);
-        const QJsonArray rows = QJsonDocument::fromJson(r.out)["rows"].toArray();
-        QCOMPARE(rows.size(), 3);
-        const char* want[] = {"#8f4a24", "#7d90a8", "#e0b070"};
-        for (int i = 0; i < 3; ++i) {
-            QCOMPARE(rows[i]["row"].toInt(), i + 1);
-            QCOMPARE(rows[i]["heavy"]["state"].toString(), QStringLiteral("good"));
-            const auto srgb = colour::srgbFromSrgb8(*colour::srgb8FromHex(want[i]));
-            const QJsonObject read = rows[i]["masstone"].toObject();
-            const colour::Lab lab{read["L"].toDouble(), read["a"].toDouble(), read["b"].toDouble()};
-            QVERIFY(colour::differenceCie2000(colour::labFromSrgb(srgb), lab) < 3);
-        }
-        QCOMPARE(run({"card", "--out", at("blank.pdf"), "--rows", "40", "--format", "letter"}).status, 0);
-        QVERIFY(fileBytes(at("blank.pdf")).startsWith("%PDF"));
-        const Run none = run({"read-card", at("ball.png")});
-        QCOMPARE(none.status, 2);
-        QVERIFY(none.err.contains("No swatch card") && none.err.count('\n') == 1);
     }
 
     void aStudyIsInspected() {

@@ -5,6 +5,7 @@
 #include "wording/choosing.h"
 #include "wording/sentences.h"
 #include "wording/subject.h"
+#include "wording/testing.h"
 
 class TestWording : public QObject {
     Q_OBJECT
@@ -70,6 +71,66 @@ class TestWording : public QObject {
         QCOMPARE(wording::strengthWords(layer), QString("a wash"));
         QCOMPARE(wording::minuteRange(9.6, 20.2), QString("10 to 20 min"));
         QCOMPARE(wording::minuteRange(0.2, 0.3), QString("1 min"));
+    }
+
+    /// What is laid on a test card, what should be seen, and what it has told.
+    void aTestIsToldInWords() {
+        const review::TestFields fields = review::testFieldsOn(materials::Surface::sanded400);
+        const colour::Lab bare{50, 0, 0};
+        std::set<QString> labels;
+        for (std::size_t i = 0; i < fields.size(); ++i) {
+            labels.insert(wording::fieldShort(int(i) + 1, fields[i]));
+            for (const QString& words : {wording::fieldWords(int(i) + 1, fields[i]),
+                                         wording::fieldExpectation(fields[i], bare, {70, 10, 20}, 0.42)})
+                QVERIFY2(words.endsWith('.') && !words.contains("%1") && !words.contains("%2"), qPrintable(words));
+        }
+        QCOMPARE(labels.size(), fields.size());
+        QCOMPARE(wording::fieldShort(1, fields[0]), QStringLiteral("1 bare"));
+        const review::TestStroke light{review::TestStick::farthest, pigment::Manner::press, pigment::Pressure::light};
+        const review::TestStroke over{review::TestStick::pencil, pigment::Manner::hatch, pigment::Pressure::heavy};
+        QCOMPARE(wording::fieldShort(7, {light, light, over}), QStringLiteral("7 A press light ×2, P hatch heavy"));
+        QCOMPARE(wording::fieldWords(7, {light, light, over}),
+                 QStringLiteral("7. A pressed in at light pressure, 2 layers; over it P hatched at heavy pressure."));
+        QVERIFY(wording::fieldExpectation(fields[1], bare, {50.2, 0, 0}, 0.1).contains("as light as"));
+        QVERIFY(
+            wording::fieldExpectation(fields[1], bare, {30, 0, 0}, 0.1).contains(" steps darker than the bare paper"));
+
+        review::TestedPaper tested;
+        tested.paper.capacity = 1.4;
+        tested.capacityError = 0.1;
+        tested.difference = 1;
+        const QStringList calm = wording::testedSentences(tested, materials::Paper{});
+        tested.difference = 9;
+        QCOMPARE(wording::testedSentences(tested, materials::Paper{}).size(), calm.size() + 1);
+        QVERIFY(calm.join(' ').contains("1.40 times") && calm.join(' ').contains("10 %"));
+        QVERIFY(wording::toothSentence(materials::Paper{}).isEmpty());
+        QVERIFY(wording::toothSentence(tested.paper).contains("1.40 times"));
+    }
+
+    /// How a sheet is cut, for one picture and for a series.
+    void aCutSheetIsToldInWords() {
+        planning::Study study;
+        materials::Paper paper;
+        const auto told = [&] {
+            return wording::cuttingSentences(planning::cuttingOf(study, paper, {}), study).join(' ');
+        };
+        QVERIFY(told().isEmpty());
+        paper.sheetWidthMillimetres = 650;
+        paper.sheetHeightMillimetres = 500;
+        QCOMPARE(told(),
+                 QStringLiteral("A sheet of 650 × 500 mm gives 2 pieces of 400 × 300 mm. A strip of 650 × 100 mm "
+                                "is left for offcuts."));
+        study.borderMillimetres = 15;
+        study.series = 5;
+        paper.sheets = 4;
+        paper.fibres = materials::FibreDirection::alongHeight;
+        QCOMPARE(told(),
+                 QStringLiteral("A sheet of 650 × 500 mm gives one piece of 430 × 330 mm. Tape covers 15 mm on each "
+                                "side. Its fibres run across the picture from side to side: wet, it swells from "
+                                "top to bottom. The 5 pictures of the series need 5 sheets, all cut the same way. "
+                                "Sheets at hand: 4, not enough. A strip of 320 × 500 mm is left for offcuts."));
+        paper.sheetHeightMillimetres = 300;
+        QVERIFY(told().isEmpty());  // too small: a note says so
     }
 
     void everyNoteHasASentence() {

@@ -1,0 +1,135 @@
+#include <QJsonArray>
+#include <QJsonDocument>
+#include <QJsonObject>
+#include <QTemporaryDir>
+#include <cmath>
+
+#include "colour/difference.h"
+#include "run_cli.h"
+#include "small_study.h"
+#include "storage/document.h"
+
+/// What papers and grounds are chosen by: comparing, and cards that are filled, photographed and read.
+class TestCliChoosing : public QObject {
+    Q_OBJECT
+
+    QTemporaryDir folder_;
+    QString at(const char* name) const { return folder_.filePath(QString::fromLatin1(name)); }
+
+ private Q_SLOTS:
+    void initTestCase() {
+        QVERIFY(storage::writeDocument({smallStudy(), smallLibrary()}, at("ball.dune").toStdString()).ok());
+    }
+
+    /// Candidates with what comes of them, best first: the words that design.md gives.
+    void papersAndGroundsAreCompared() {
+        const QStringList quick{"--areas", "3", "--sticks", "12", "--layers", "2"};
+        planning::Study study = smallStudy();
+        study.paper.clear();
+        QVERIFY(storage::writeDocument({study, smallLibrary()}, at("open.dune").toStdString(), {}, {}).ok());
+        Run r = run(QStringList{"compare", "papers", at("open.dune"), "--goal", "least-work"} + quick);
+        QVERIFY2(r.status == 0, r.err.constData());
+        const QJsonArray papers = QJsonDocument::fromJson(r.out).array();
+        QCOMPARE(papers.size(), qsizetype(smallLibrary().papers.size()));
+        for (const QJsonValue paper : papers) {
+            double sum = 0;
+            for (const QJsonValue part : paper["parts"].toObject()) sum += part.toDouble();
+            QVERIFY(std::fabs(sum - paper["score"].toDouble()) < 1e-9 && sum > 0);
+            QVERIFY(paper["pictureDifference"]["mean"].toDouble() > 0 && paper["layers"].toInt() > 0);
+            QVERIFY(paper["minutes"].toDouble() > 0 && !paper["reasons"].toArray().isEmpty());
+        }
+        const QString best = papers[0]["id"].toString();
+        r = run(QStringList{"compare", "grounds", at("ball.dune"), "--paper", "p-grey"} + quick);
+        QVERIFY2(r.status == 0, r.err.constData());
+        const QJsonArray grounds = QJsonDocument::fromJson(r.out).array();
+        QCOMPARE(grounds.size(), qsizetype(10));
+        for (const QJsonValue ground : grounds) {
+            if (ground["obstacle"].isString()) {
+                QVERIFY(ground["obstacle"].toString().endsWith('.'));
+                continue;
+            }
+            QVERIFY(ground["score"].toDouble() > 0 && ground["minutes"].toDouble() > 0);
+            for (const QJsonValue layer : ground["ground"].toArray())
+                QVERIFY(layer["stick"].isNull() == layer["mixture"].toArray().isEmpty());
+        }
+        // What is compared is what a plan takes.
+        QCOMPARE(
+            run(QStringList{"plan", at("open.dune"), "--out", at("compared"), "--goal", "least-work"} + quick).status,
+            0);
+        const QJsonObject plan = QJsonDocument::fromJson(fileBytes(at("compared/plan.json"))).object();
+        QCOMPARE(plan["sheet"]["paper"].toString(), best);
+        QCOMPARE(plan["papers"].toArray(), papers);
+        for (const QStringList& bad : {QStringList{"--goal", "fastest"}, {"--ground", "oil"}, {"--paper", "none"}}) {
+            const Run refused = run(QStringList{"compare", "grounds", at("ball.dune")} + bad);
+            QCOMPARE(refused.status, 2);
+            QCOMPARE(refused.err.count('\n'), 1);
+        }
+    }
+
+    /// A card of the test's own sticks, photographed by the stand-in camera, is read back.
+    void aCardIsPhotographedAndRead() {
+        write(at("sticks.csv"), "kind,id,hex\nsoft,a,#8f4a24\nsoft,b,#7d90a8\nsoft,c,#e0b070\n");
+        QCOMPARE(run({"card", "--stand-in", at("card.jpg"), "--library", at("sticks.csv"), "--kelvin", "3400", "--tilt",
+                      "15"})
+                     .status,
+                 0);
+        const Run r = run({"read-card", at("card.jpg")});
+        QCOMPARE(r.status, 0);
+        const QJsonArray rows = QJsonDocument::fromJson(r.out)["rows"].toArray();
+        QCOMPARE(rows.size(), 3);
+        const char* want[] = {"#8f4a24", "#7d90a8", "#e0b070"};
+        for (int i = 0; i < 3; ++i) {
+            QCOMPARE(rows[i]["row"].toInt(), i + 1);
+            QCOMPARE(rows[i]["heavy"]["state"].toString(), QStringLiteral("good"));
+            const auto srgb = colour::srgbFromSrgb8(*colour::srgb8FromHex(want[i]));
+            const QJsonObject read = rows[i]["masstone"].toObject();
+            const colour::Lab lab{read["L"].toDouble(), read["a"].toDouble(), read["b"].toDouble()};
+            QVERIFY(colour::differenceCie2000(colour::labFromSrgb(srgb), lab) < 3);
+        }
+        QCOMPARE(run({"card", "--out", at("blank.pdf"), "--rows", "40", "--format", "letter"}).status, 0);
+        QVERIFY(fileBytes(at("blank.pdf")).startsWith("%PDF"));
+        const Run none = run({"read-card", at("ball.png")});
+        QCOMPARE(none.status, 2);
+        QVERIFY(none.err.contains("No swatch card") && none.err.count('\n') == 1);
+    }
+
+    /// A test card is printed, photographed by the stand-in on papers of other batches, and read: their figures come
+    /// back, as far as a hand and a camera let them.
+    void papersAreTestedOnACard() {
+        planning::Study study = smallStudy();
+        study.paper.clear();
+        study.ground = planning::Ground::none;
+        QVERIFY(storage::writeDocument({study, smallLibrary()}, at("tested.dune").toStdString(), {}, {}).ok());
+        const QStringList card{"test-card", at("tested.dune"), "--border-mm", "10", "--page", "4"};
+        Run r = run(card + QStringList{"--out", at("card.pdf"), "--stand-in", at("card.jpg"), "--seed", "3"});
+        QVERIFY2(r.status == 0, r.err.constData());
+        QVERIFY(fileBytes(at("card.pdf")).startsWith("%PDF"));
+        const QJsonArray truth = QJsonDocument::fromJson(r.out).array();
+        QCOMPARE(truth.size(), qsizetype(3));
+        r = run({"read-test-card", at("card.jpg"), at("tested.dune")});
+        QVERIFY2(r.status == 0, r.err.constData());
+        const QJsonArray told = QJsonDocument::fromJson(r.out).array();
+        QCOMPARE(told.size(), qsizetype(3));
+        for (int i = 0; i < 3; ++i) {
+            QCOMPARE(told[i]["paper"], truth[i]["paper"]);
+            QVERIFY(std::fabs(told[i]["colour"]["L"].toDouble() - truth[i]["colour"]["L"].toDouble()) < 1);
+            QVERIFY(told[i]["difference"].toDouble() < told[i]["differenceBefore"].toDouble());
+            QVERIFY(told[i]["capacityError"].toDouble() > 0 && told[i]["gripError"].toDouble() > 0);
+        }
+        for (const QStringList& bad : {QStringList{"test-card", at("tested.dune")},
+                                       {"test-card", at("tested.dune"), "--out", "/proc/no/card.pdf"},
+                                       {"test-card", at("none.dune"), "--out", at("no.pdf")},
+                                       card + QStringList{"--format", "a3", "--out", at("no.pdf")},
+                                       {"read-test-card", at("card.jpg")},
+                                       {"read-test-card", at("ball.dune"), at("tested.dune")},
+                                       {"read-card", at("card.jpg")}}) {
+            const Run refused = run(bad);
+            QCOMPARE(refused.status, 2);
+            QVERIFY2(refused.err.count('\n') == 1 && refused.out.isEmpty(), refused.err.constData());
+        }
+        QVERIFY(!QFile::exists(at("no.pdf")));
+    }
+};
+
+QTEST_GUILESS_MAIN(TestCliChoosing)
+#include "test_cli_choosing.moc"
