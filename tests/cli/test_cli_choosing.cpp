@@ -18,6 +18,8 @@ class TestCliChoosing : public QObject {
 
  private Q_SLOTS:
     void initTestCase() {
+        const common::Bytes bytes = smallStudy().reference->bytes;
+        write(at("ball.png"), QByteArray(reinterpret_cast<const char*>(bytes.data()), qsizetype(bytes.size())));
         QVERIFY(storage::writeDocument({smallStudy(), smallLibrary()}, at("ball.dune").toStdString()).ok());
     }
 

@@ -1,0 +1,95 @@
+#include <benchmark/benchmark.h>
+
+#include <opencv2/imgcodecs.hpp>
+
+#include "colour/srgb.h"
+#include "common/file.h"
+#include "planning/comparison.h"
+#include "planning/planner.h"
+#include "ratios.h"
+#include "storage/library_csv.h"
+
+namespace {
+
+using namespace planning;
+
+constexpr std::size_t sticks = 300, papers = 40;
+
+/// The starter materials, filled up to so many with neighbours of what is there.
+materials::Library library() {
+    auto starter = storage::readLibraryFolder(storage::dataFolder() / "materials");
+    materials::Library all = starter ? *starter : materials::Library();
+    const auto neighbour = [](colour::Srgb8 colour, std::size_t i) {
+        colour::Lab lab = colour::labFromSrgb8(colour);
+        lab.L = std::clamp(lab.L + (i % 2 == 0 ? 4.0 : -4.0), 3.0, 97.0);
+        return colour::srgb8FromSrgb(colour::srgbFromLab(lab));
+    };
+    for (std::size_t i = 0; all.media.size() < sticks; ++i) {
+        materials::Material medium = all.media[i];
+        medium.id += "-b";
+        medium.masstone = neighbour(medium.masstone, i);
+        all.media.push_back(medium);
+    }
+    for (std::size_t i = 0; all.papers.size() < papers; ++i) {
+        materials::Paper paper = all.papers[i];
+        paper.id += "-b";
+        paper.tone = neighbour(paper.tone, i);
+        all.papers.push_back(paper);
+    }
+    return all;
+}
+
+}  // namespace
+
+/// Choosing a paper and a ground for the demo picture in 12 areas, against planning it once on a paper and a ground
+/// that are set.
+int main(int argc, char** argv) {
+    const materials::Library all = library();
+    Study study;
+    const std::string file = (storage::dataFolder() / "demo" / "kettle.png").string();
+    auto bytes = common::readFile(file, subject::mostPictureBytes);
+    if (!bytes) return 1;
+    study.reference = std::make_shared<ReferenceFile>(ReferenceFile{file, *std::move(bytes)});
+    study.areas = 12;
+    study.ground = Ground::none;
+    study.paper = all.papers.front().id;
+    Study open = study;
+    open.paper.clear();
+    Study grounds = study;
+    grounds.ground = Ground::proposed;
+
+    Kept read;  // the picture, read once for all
+    if (!makePlan(study, all, read)) return 1;
+    const auto add = [&](const std::string& name, auto work) {
+        benchmark::RegisterBenchmark(name.c_str(),
+                                     [&read, work](benchmark::State& state) {
+                                         for (auto _ : state) {
+                                             Kept kept = read;
+                                             kept.comparisons.reset();
+                                             work(kept);
+                                         }
+                                     })
+            ->Unit(benchmark::kMillisecond)
+            ->UseRealTime();
+    };
+    const auto planOnce = [&](Kept& kept) { benchmark::DoNotOptimize(makePlan(study, all, kept)); };
+    const std::string ranking = "40 papers, 300 sticks, 12 areas", ways = "ten ways to begin";
+    add(ranking + "/ranked", [&](Kept& kept) { benchmark::DoNotOptimize(comparedPapers(open, all, kept)); });
+    add(ranking + "/first order", [&](Kept& kept) {
+        const std::stop_source stop;
+        std::stop_source stopped = stop;
+        benchmark::DoNotOptimize(
+            comparedPapers(open, all, kept, {{}, stop.get_token()}, [&](const auto&) { stopped.request_stop(); }));
+    });
+    add(ranking + "/one plan", planOnce);
+    add(ways + "/tried", [&](Kept& kept) { benchmark::DoNotOptimize(comparedGrounds(grounds, all, kept)); });
+    add(ways + "/the first three", [&](Kept& kept) {
+        std::stop_source stop;
+        int tried = 0;
+        benchmark::DoNotOptimize(comparedGrounds(grounds, all, kept, {{}, stop.get_token()}, [&](const TriedGround&) {
+            if (++tried == 3) stop.request_stop();
+        }));
+    });
+    add(ways + "/one plan", planOnce);
+    return bench::runWithRatios(argc, argv);
+}
