@@ -29,8 +29,9 @@ SampleTable tableOf(const std::vector<Sample>& samples) {
 
 Screen::Screen(const Want& want, const OptionBank& bank, const StackWeights& weights)
     : want_(want), bank_(bank), weights_(weights), samples_(tableOf(want.samples)), ground_(thumbnailOf(want.ground)) {
+    const std::vector<TargetDistance> distances = distancesTo(want.samples);
     for (const PreparedStick& stick : bank.sticks) {
-        stray_.push_back(float(strayCost(want.samples, stick, weights)));
+        stray_.push_back(float(strayCost(distances, stick, weights)));
         isBlack_.push_back(isBlack(stick));
     }
 }

@@ -43,9 +43,16 @@ std::vector<pigment::Stroke> strokesOf(const std::vector<StackLayer>& layers, co
     return strokes;
 }
 
-double strayCost(const std::vector<Sample>& samples, const PreparedStick& stick, const StackWeights& weights) {
+std::vector<TargetDistance> distancesTo(const std::vector<Sample>& samples) {
+    std::vector<TargetDistance> distances;
+    distances.reserve(samples.size());
+    for (const Sample& sample : samples) distances.emplace_back(sample.wanted);
+    return distances;
+}
+
+double strayCost(const std::vector<TargetDistance>& samples, const PreparedStick& stick, const StackWeights& weights) {
     double nearest = 1e18;
-    for (const Sample& sample : samples) nearest = std::min(nearest, TargetDistance(sample.wanted)(stick.masstone));
+    for (const TargetDistance& distance : samples) nearest = std::min(nearest, distance(stick.masstone));
     return weights.stray * std::max(0.0, std::sqrt(nearest) - weights.strayBudget);
 }
 
@@ -104,9 +111,10 @@ Stack judged(std::vector<StackLayer> layers, const Want& want, const std::vector
                               double(hands.size());
         }
     }
+    const std::vector<TargetDistance> distances = distancesTo(want.samples);
     stack.cost = stack.unsteady + faults + want.layerPrice * count;
     for (const StackLayer& layer : stack.layers)
-        stack.cost += strayCost(want.samples, sticks[std::size_t(layer.stick)], weights);
+        stack.cost += strayCost(distances, sticks[std::size_t(layer.stick)], weights);
     return stack;
 }
 

@@ -5,6 +5,7 @@
 #include "colour/lab.h"
 #include "matching/lay.h"
 #include "matching/school.h"
+#include "matching/target_distance.h"
 #include "pigment/hand.h"
 
 namespace matching {
@@ -62,8 +63,11 @@ const std::vector<pigment::Manner>& mannersOf(materials::Kind kind);
 std::vector<pigment::Stroke> strokesOf(const std::vector<StackLayer>& layers, const std::vector<PreparedStick>& sticks,
                                        pigment::HandSample hand = {1, 1});
 
+/// To each of an area's samples.
+std::vector<TargetDistance> distancesTo(const std::vector<Sample>& samples);
+
 /// What a stick costs an area for being far from all that is wanted there: the hand and the eye lose their way.
-double strayCost(const std::vector<Sample>& samples, const PreparedStick& stick, const StackWeights& weights);
+double strayCost(const std::vector<TargetDistance>& samples, const PreparedStick& stick, const StackWeights& weights);
 
 /// Fills in everything but the layers, by the whole film: every sample takes the tone that costs it least at the
 /// nominal hand, and is judged over the spread of the hand.

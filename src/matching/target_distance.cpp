@@ -5,14 +5,14 @@
 namespace matching {
 
 TargetDistance::TargetDistance(const colour::Lab& target) : target_(target) {
-    const double chroma = std::max(1e-3, colour::chroma(target));
+    const double own = colour::chroma(target), chroma = std::max(1e-3, own);
     const double radial = 1.0 / (1.0 + 0.045 * chroma) / chroma, tangent = 1.0 / (1.0 + 0.015 * chroma) / chroma;
     radialA_ = radial * target.a;
     radialB_ = radial * target.b;
     tangentA_ = -tangent * target.b;
     tangentB_ = tangent * target.a;
     // A grey has no direction of its own: all count alike.
-    if (colour::chroma(target) < 1e-3) {
+    if (own < 1e-3) {
         radialA_ = tangentB_ = 1;
         radialB_ = tangentA_ = 0;
     }

@@ -293,6 +293,7 @@ class Mapper {
 
     template <typename To>
     static void level(cv::Mat& map, const cv::Mat& part, int least, int whole, const To& to) {
+        if (cv::countNonZero(part) == 0) return;
         cv::Mat labels, stats, centres;
         const int count = cv::connectedComponentsWithStats(part, labels, stats, centres, 8, CV_32S);
         std::vector<bool> isSmall(std::size_t(count), false);

@@ -38,7 +38,20 @@ class QuickSearch {
         return {layers_, {}, 0, 0, double(cost) + screen_.want().layerPrice * double(layers_.size())};
     }
 
+    /// Those from which it pays to begin: a start that is far behind here stays behind.
+    std::vector<const Found*> bestStarts(const std::vector<Found>& from, std::size_t stack) const {
+        constexpr std::size_t most = 2;
+        std::vector<std::pair<float, const Found*>> starts;
+        for (const Found& start : from) starts.push_back({screen_.tried(start.stacks[stack], {}, {}).without, &start});
+        std::ranges::stable_sort(starts, {}, [](const auto& one) { return one.first; });
+        std::vector<const Found*> best;
+        for (const auto& [cost, start] : starts)
+            if (best.size() < most) best.push_back(start);
+        return best;
+    }
+
     const std::vector<int>& promising() const { return open_; }
+    void lookOnlyAt(std::vector<int> options) { open_ = std::move(options); }
 
     matching::Stack stack(int layers) {
         float cost = std::numeric_limits<float>::infinity();
@@ -109,9 +122,10 @@ std::vector<matching::Stack> quickStacks(Trial& trial, const matching::OptionBan
         QuickSearch search(wants[std::size_t(s)], bank, weights);
         matching::Stack& best = stacks[std::size_t(s)];
         if (from.empty()) best = search.stack(study.layers);
-        for (const Found& start : from) {
-            auto stack = search.bettered(start.stacks[std::size_t(s)], start.promising[std::size_t(s)]);
-            if (&start == &from.front() || stack.cost < best.cost) best = std::move(stack);
+        best.cost = std::numeric_limits<double>::infinity();
+        for (const Found* start : search.bestStarts(from, std::size_t(s))) {
+            auto stack = search.bettered(start->stacks[std::size_t(s)], start->promising[std::size_t(s)]);
+            if (stack.cost < best.cost) best = std::move(stack);
         }
         trial.found.stacks[std::size_t(s)] = stacks[std::size_t(s)].layers;
         trial.found.promising[std::size_t(s)] = search.promising();
@@ -224,14 +238,25 @@ double chromaOf(const Plan& plan) {
     return wanted > nearlyGrey ? reached / wanted : 1;
 }
 
+/// What did well for an area anywhere; indices into the option bank, rising.
+std::vector<int> promisingIn(const std::vector<Found>& from, std::size_t stack) {
+    std::vector<int> all;
+    for (const Found& found : from) all.insert(all.end(), found.promising[stack].begin(), found.promising[stack].end());
+    std::ranges::sort(all);
+    all.erase(std::unique(all.begin(), all.end()), all.end());
+    return all;
+}
+
 /// One layer in each area: how far a paper or a ground carries the work by itself.
 void layFirst(Plan& plan, const matching::OptionBank& bank, const Study& study,
-              const std::vector<materials::Material>& media, const cv::Mat& wanted) {
+              const std::vector<materials::Material>& media, const cv::Mat& wanted, const std::vector<Found>& from) {
     const std::vector<matching::Want> wants = wantsOf(plan);
     const matching::StackWeights weights = weightsFor(study);
     std::vector<matching::Stack> stacks(wants.size());
     common::forEachIndex(int(wants.size()), [&](int s) {
-        stacks[std::size_t(s)] = QuickSearch(wants[std::size_t(s)], bank, weights).stack(1);
+        QuickSearch search(wants[std::size_t(s)], bank, weights);
+        if (!from.empty()) search.lookOnlyAt(promisingIn(from, std::size_t(s)));
+        stacks[std::size_t(s)] = search.stack(1);
     });
     takeStacks(plan, study, media, stacks);
     makePressureMaps(plan, study, wanted, 1.0);
@@ -351,7 +376,7 @@ std::optional<Trial> tryOut(const TrialSubject& subject, const Study& study,
         trial.sparkles[std::size_t(s)] = sparkleOf(trial.plan, trial.plan.stacks[std::size_t(s)]);
     });
     trial.outcome = outcomeOf(trial, study);
-    layFirst(first, bank, study, media, subject.wanted);
+    layFirst(first, bank, study, media, subject.wanted, from);
     trial.outcome.firstLayer = seenDifference(first).mean;
     trial.outcome.firstChroma = chromaOf(first);
     return trial;

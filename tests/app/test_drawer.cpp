@@ -182,6 +182,38 @@ class TestDrawer : public DrawerHand {
         QVERIFY(!window_->margin().problem().isEmpty());
     }
 
+    /// What is known of a paper's sheets and tooth is said here, and which paper's back it is.
+    void aPaperIsChanged() {
+        click("p-grey");
+        auto* editor = opened<ThingEditor>([&] { QTest::keyClick(&window_->view(), Qt::Key_Return); });
+        QVERIFY(!in<QLineEdit>(editor, "Pigments")->isVisible());
+        materials::Paper wanted = std::get<materials::Paper>(thing("p-grey").what);
+        const std::pair<const char*, double> figures[] = {{"Tooth holds", 1.2},
+                                                          {"Takes off a stick", 0.9},
+                                                          {"Sheet, width", 500},
+                                                          {"Sheet, height", 650},
+                                                          {"Sheets at hand", 3}};
+        for (const auto& [name, value] : figures) in<QDoubleSpinBox>(editor, name)->setValue(value);
+        const auto choose = [&](const char* name, const QString& words) {
+            auto* box = in<QComboBox>(editor, name);
+            box->setCurrentIndex(box->findText(words));
+            Q_EMIT box->activated(box->currentIndex());
+        };
+        choose("Fibres run", "along the height");
+        choose("Other side of", "velour brown");
+        QTest::mouseClick(button(editor, "Take these changes"), Qt::LeftButton);
+        wanted.capacity = 1.2;
+        wanted.grip = 0.9;
+        wanted.sheetWidthMillimetres = 500;
+        wanted.sheetHeightMillimetres = 650;
+        wanted.sheets = 3;
+        wanted.fibres = materials::FibreDirection::alongHeight;
+        wanted.otherSideOf = "p-dry";
+        QVERIFY(std::get<materials::Paper>(thing("p-grey").what) == wanted);
+        undone(1);
+        QCOMPARE(std::get<materials::Paper>(thing("p-grey").what).sheets, 0);
+    }
+
     void photographsStayAttachedAndGiveColours() {
         const auto bytes = smallStudy().reference->bytes;
         write("ball.png", QByteArray(reinterpret_cast<const char*>(bytes.data()), qsizetype(bytes.size())));

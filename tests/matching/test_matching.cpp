@@ -202,7 +202,7 @@ class TestMatching : public QObject {
         stray.strayBudget = 2;
         const double away = std::sqrt(TargetDistance(middle)(sticks[3].masstone));
         QVERIFY(away > 2);
-        QVERIFY(std::fabs(strayCost(want.samples, sticks[3], stray) - 0.1 * (away - 2)) < 1e-9);
+        QVERIFY(std::fabs(strayCost(distancesTo(want.samples), sticks[3], stray) - 0.1 * (away - 2)) < 1e-9);
         QVERIFY(std::fabs(judged({{3, pigment::Manner::press}}, want, sticks, stray).cost -
                           judged({{3, pigment::Manner::press}}, want, sticks, none).cost - 0.1 * (away - 2)) < 1e-9);
     }

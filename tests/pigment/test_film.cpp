@@ -172,6 +172,48 @@ class TestFilm : public QObject {
                 QCOMPARE(std::memcmp(&one[i].seen, &other->seen, sizeof one[i].seen), 0);
     }
 
+    /// A paper whose tooth holds more fills more slowly; one that takes more off a stick shows the stroke more, and is
+    /// as full in the end. A usual one is the surface's own.
+    void papersHoldAndGripAsTheyAreSaidTo() {
+        materials::Paper usual;
+        usual.tone = {138, 127, 116};
+        materials::Material dark;
+        dark.masstone = {30, 40, 60};
+        const Pigment soft = pigmentOf(dark);
+        const Pigment* stick = &soft;
+        const auto laid = [&](double capacity, double grip, int layers) {
+            materials::Paper paper = usual;
+            paper.capacity = capacity;
+            paper.grip = grip;
+            Patch patch = barePatch(paper);
+            for (int i = 0; i < layers; ++i) lay(patch, {stick, Manner::scumble, Pressure::medium});
+            return patch;
+        };
+        const auto lightness = [](const Patch& patch) { return labOf(patch, colour::Light::daylight65).L; };
+        const Patch bySurface = barePatch(materials::profileOf(usual.surface),
+                                          colour::reflectanceFromSrgb(colour::srgbFromSrgb8(usual.tone)));
+        QCOMPARE(toothUsed(laid(1, 1, 0)), toothUsed(bySurface));
+        QVERIFY((barePatch(usual).capacity == bySurface.capacity).all());
+        QVERIFY(toothUsed(laid(1.5, 1, 1)) < toothUsed(laid(1, 1, 1)) / 1.4);
+        QVERIFY(toothUsed(laid(1, 1.4, 1)) > toothUsed(laid(1, 1, 1)) * 1.3);
+        QVERIFY(std::fabs(toothUsed(laid(1, 1.4, 40)) - toothUsed(laid(1, 1, 60))) < 0.05);
+        // A pencil's layer is thin enough to be seen through.
+        dark.kind = materials::Kind::pencil;
+        const Pigment pencil = pigmentOf(dark);
+        stick = &pencil;
+        QVERIFY(lightness(laid(1, 1.4, 1)) < lightness(laid(1, 1, 1)) - 0.3);
+        QVERIFY(lightness(laid(1, 0.6, 1)) > lightness(laid(1, 1, 1)) + 0.3);
+        // Wet paint flows: it does not ask for grip.
+        dark.kind = materials::Kind::gouache;
+        const Pigment paint = pigmentOf(dark);
+        materials::Paper grippy = usual;
+        grippy.grip = 1.5;
+        Patch one = barePatch(usual), other = barePatch(grippy);
+        lay(one, {&paint, Manner::wash, Pressure::medium});
+        lay(other, {&paint, Manner::wash, Pressure::medium});
+        QCOMPARE(lightness(one), lightness(other));
+    }
+
     void strokesNeverAllocate() {
         if (!allocationsAreCounted) QSKIP("the sanitizer has its own allocator");
         Numbers random(14);
