@@ -149,7 +149,7 @@ std::optional<TestedPaper> testedPaper(const WindowReading& window, const PaperT
     };
     // The sticks' own colours and the hand that lays a test are no better known than this; and a paper that is another
     // than its surface says is so by a factor of two, not of ten.
-    constexpr double leastError = 1, usualSpread = 0.7;
+    constexpr double leastError = 1, toothSpread = 0.7;
     const auto residuals = [&](const Unknowns& x) {
         const materials::Paper paper = with(x);
         std::vector<double> all;
@@ -158,7 +158,7 @@ std::optional<TestedPaper> testedPaper(const WindowReading& window, const PaperT
             const double error = std::hypot(leastError, window[i].error);
             all.insert(all.end(), {(seen.L - read.L) / error, (seen.a - read.a) / error, (seen.b - read.b) / error});
         }
-        for (const double of : x) all.push_back(of / usualSpread);
+        for (const double of : x) all.push_back(of / toothSpread);
         return all;
     };
     // A tooth that is full looks the same whatever it holds: the nearest of a few beginnings, then down from there.

@@ -17,12 +17,12 @@ namespace {
 
 /// Three groups side by side, each dark, medium and light.
 void paintSwatches(QPainter& painter, const QRectF& piece, const QList<QImage>& swatches) {
-    constexpr double margin = 7, between = 9;
+    constexpr double margin = 7, gap = 9;
     constexpr int groups = int(planning::offcutKinds.size());
-    const double width = (piece.width() - 2 * margin - (groups - 1) * between) / groups;
+    const double width = (piece.width() - 2 * margin - (groups - 1) * gap) / groups;
     for (int i = 0; i < int(swatches.size()); ++i) {
         const int group = i / 3, value = i % 3;
-        const QRectF place(piece.left() + margin + group * (width + between) + value * width / 3, piece.top() + 7,
+        const QRectF place(piece.left() + margin + group * (width + gap) + value * width / 3, piece.top() + 7,
                            width / 3 - 1, piece.height() - 20);
         if (!swatches[i].isNull()) painter.drawImage(place, swatches[i]);
     }
