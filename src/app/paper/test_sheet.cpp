@@ -82,7 +82,7 @@ TestSheet::TestSheet(QWidget* parent, Desk& desk, const QString& file, std::vect
     scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     auto* inside = new QWidget;
     column_ = new QVBoxLayout(inside);
-    column_->setContentsMargins(0, 0, 12, 0);
+    column_->setContentsMargins(12, 8, 12, 8);
     column_->setSpacing(8);
     scroll->setWidget(inside);
     body_->addWidget(scroll, 1);
@@ -160,7 +160,7 @@ void TestSheet::take() {
     // Where the drawer cannot be written, as it says, the study still has the readings.
     if (!change.put.empty()) desk_.drawer()->apply(tr("Read a test card"), change);
     desk_.session().chooseMaterials(tr("Read a test card"), desk_.session().study(), std::move(library));
-    Q_EMIT taken(tr("Taken from the card: %1. All is planned anew on it.").arg(names.join(QStringLiteral(", "))));
+    Q_EMIT taken(tr("Taken from the card: %1. All is planned anew.").arg(names.join(QStringLiteral(", "))));
     accept();
 }
 

@@ -333,7 +333,7 @@ void UnderpaintingStation::refresh() {
             card.words = it.gains && bare
                              ? tr("%1, %2 layers less").arg(ends).arg(bare->outcome.layers - it.layersEnough)
                          : strategy == planning::Ground::none ? tr("%1, %2 layers").arg(ends).arg(it.outcome.layers)
-                         : it.care == planning::Care::quick   ? tr("%1, a quick plan gains nothing").arg(ends)
+                         : it.care == planning::Care::quick   ? tr("%1, no gain (quick)").arg(ends)
                                                               : tr("%1, gains nothing").arg(ends);
         }
         cards << card;
