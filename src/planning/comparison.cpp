@@ -4,9 +4,9 @@
 
 #include "colour/image_colour.h"
 #include "colour/picture_under.h"
+#include "planning/area_grounds.h"
 #include "planning/stacks.h"
 #include "planning/study_fields.h"
-#include "planning/underpainting.h"
 
 namespace planning {
 

@@ -3,7 +3,7 @@
 #include <algorithm>
 #include <array>
 
-#include "planning/underpainting.h"
+#include "planning/area_grounds.h"
 
 namespace planning {
 

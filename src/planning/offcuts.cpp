@@ -69,7 +69,7 @@ std::vector<review::PaperTest> testsOf(const Plan& plan, const std::vector<Ranke
                       light = colourAt(plan, valueShares[2]);
     std::vector<review::PaperTest> tests;
     for (const RankedPaper& ranked : ranking) {
-        if (tests.size() == review::cardWindows) break;
+        if (tests.size() == review::cardWindows || !ranked.isAtHand) break;
         const double tone = colour::labFromSrgb8(ranked.paper.tone).L;
         const bool isDarkFarther = std::fabs(dark.L - tone) > std::fabs(light.L - tone);
         const colour::Lab& farthest = isDarkFarther ? dark : light;

@@ -19,7 +19,7 @@ using OffcutStrokes = std::array<std::array<OffcutStroke, 3>, offcutKinds.size()
 /// The sticks nearest to the colours that a tenth, half and nine tenths of the picture are darker than.
 OffcutStrokes offcutStrokes(const Plan& plan, const std::vector<materials::Material>& media);
 
-/// The three papers of a ranking that come first, to be tested on real offcuts with sticks for this subject (see
+/// The three papers at hand that a ranking puts first, to be tested on real offcuts with sticks for this subject (see
 /// review::TestStick). A soft stick that is missing gives way to a pan or a hard one.
 std::vector<review::PaperTest> testsOf(const Plan& plan, const std::vector<RankedPaper>& ranking,
                                        const std::vector<materials::Material>& media);

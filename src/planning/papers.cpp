@@ -11,8 +11,8 @@
 #include "common/parallel.h"
 #include "matching/option_bank.h"
 #include "matching/target_distance.h"
+#include "planning/area_grounds.h"
 #include "planning/stacks.h"
-#include "planning/underpainting.h"
 
 namespace planning {
 

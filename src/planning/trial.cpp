@@ -38,26 +38,17 @@ class QuickSearch {
         return {layers_, {}, 0, 0, double(cost) + screen_.want().layerPrice * double(layers_.size())};
     }
 
-    /// Those from which it pays to begin: a start that is far behind here stays behind.
-    std::vector<const Found*> bestStarts(const std::vector<Found>& from, std::size_t stack) const {
-        constexpr std::size_t most = 2;
-        std::vector<std::pair<float, const Found*>> starts;
-        for (const Found& start : from) starts.push_back({screen_.tried(start.stacks[stack], {}, {}).without, &start});
-        std::ranges::stable_sort(starts, {}, [](const auto& one) { return one.first; });
-        std::vector<const Found*> best;
-        for (const auto& [cost, start] : starts)
-            if (best.size() < most) best.push_back(start);
-        return best;
-    }
-
     const std::vector<int>& promising() const { return open_; }
+    /// What does best as the only layer.
+    const std::vector<int>& firsts() const { return firsts_; }
     void lookOnlyAt(std::vector<int> options) { open_ = std::move(options); }
 
     matching::Stack stack(int layers) {
         float cost = std::numeric_limits<float>::infinity();
         for (int depth = 1; depth <= layers; ++depth) {
-            if (depth == 3) keepPromising();
+            if (depth == 3) open_ = mostPromising(48);
             const auto [option, next] = bestIn(layers_);
+            if (depth == 1) firsts_ = mostPromising(16);
             const float price = float(screen_.want().layerPrice) * float(depth);
             if (option < 0 || next + price >= cost) break;
             cost = next + price;
@@ -93,18 +84,21 @@ class QuickSearch {
         return cost;
     }
 
-    void keepPromising() {
-        constexpr std::size_t kept = 48;
-        if (open_.size() <= kept) return;
-        std::ranges::nth_element(open_, open_.begin() + kept, {},
+    /// So many of the open options, those that have done best so far; rising.
+    std::vector<int> mostPromising(std::size_t count) const {
+        std::vector<int> best = open_;
+        if (best.size() <= count) return best;
+        std::ranges::nth_element(best, best.begin() + std::ptrdiff_t(count), {},
                                  [&](int option) { return std::pair(promise_[std::size_t(option)], option); });
-        open_.resize(kept);
-        std::ranges::sort(open_);
+        best.resize(count);
+        std::ranges::sort(best);
+        return best;
     }
 
     const matching::OptionBank& bank_;
     matching::Screen screen_;
     std::vector<int> open_;
+    std::vector<int> firsts_;
     std::vector<float> promise_;
     std::vector<matching::StackLayer> layers_;
 };
@@ -117,18 +111,23 @@ std::vector<matching::Stack> quickStacks(Trial& trial, const matching::OptionBan
     std::vector<matching::Stack> stacks(wants.size());
     trial.found.stacks.resize(wants.size());
     trial.found.promising.resize(wants.size());
+    trial.found.firsts.resize(wants.size());
     common::forEachIndex(int(wants.size()), [&](int s) {
         if (progress.cancelled()) return;
         QuickSearch search(wants[std::size_t(s)], bank, weights);
         matching::Stack& best = stacks[std::size_t(s)];
-        if (from.empty()) best = search.stack(study.layers);
-        best.cost = std::numeric_limits<double>::infinity();
-        for (const Found* start : search.bestStarts(from, std::size_t(s))) {
-            auto stack = search.bettered(start->stacks[std::size_t(s)], start->promising[std::size_t(s)]);
-            if (stack.cost < best.cost) best = std::move(stack);
+        if (from.empty()) {
+            best = search.stack(study.layers);
+        } else {
+            best.cost = std::numeric_limits<double>::infinity();
+            for (const Found& start : from) {
+                auto stack = search.bettered(start.stacks[std::size_t(s)], start.promising[std::size_t(s)]);
+                if (stack.cost < best.cost) best = std::move(stack);
+            }
         }
         trial.found.stacks[std::size_t(s)] = stacks[std::size_t(s)].layers;
         trial.found.promising[std::size_t(s)] = search.promising();
+        trial.found.firsts[std::size_t(s)] = search.firsts();
     });
     return stacks;
 }
@@ -238,10 +237,10 @@ double chromaOf(const Plan& plan) {
     return wanted > nearlyGrey ? reached / wanted : 1;
 }
 
-/// What did well for an area anywhere; indices into the option bank, rising.
-std::vector<int> promisingIn(const std::vector<Found>& from, std::size_t stack) {
+/// What does best anywhere as an area's only layer; indices into the option bank, rising.
+std::vector<int> firstsIn(const std::vector<Found>& from, std::size_t stack) {
     std::vector<int> all;
-    for (const Found& found : from) all.insert(all.end(), found.promising[stack].begin(), found.promising[stack].end());
+    for (const Found& found : from) all.insert(all.end(), found.firsts[stack].begin(), found.firsts[stack].end());
     std::ranges::sort(all);
     all.erase(std::unique(all.begin(), all.end()), all.end());
     return all;
@@ -255,7 +254,7 @@ void layFirst(Plan& plan, const matching::OptionBank& bank, const Study& study,
     std::vector<matching::Stack> stacks(wants.size());
     common::forEachIndex(int(wants.size()), [&](int s) {
         QuickSearch search(wants[std::size_t(s)], bank, weights);
-        if (!from.empty()) search.lookOnlyAt(promisingIn(from, std::size_t(s)));
+        if (!from.empty()) search.lookOnlyAt(firstsIn(from, std::size_t(s)));
         stacks[std::size_t(s)] = search.stack(1);
     });
     takeStacks(plan, study, media, stacks);

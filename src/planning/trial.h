@@ -32,6 +32,7 @@ struct Sparkle {
 struct Found {
     std::vector<std::vector<matching::StackLayer>> stacks;
     std::vector<std::vector<int>> promising;
+    std::vector<std::vector<int>> firsts;  // and which as the only layer
 };
 
 /// A subject at a size at which many papers and grounds can be tried on it.

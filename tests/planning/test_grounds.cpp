@@ -6,6 +6,7 @@
 #include "hand_plan.h"
 #include "matching/paint_mixes.h"
 #include "planned_study.h"
+#include "planning/area_grounds.h"
 #include "planning/compatibility.h"
 #include "planning/stage_picture.h"
 #include "planning/underpainting.h"

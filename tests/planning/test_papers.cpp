@@ -5,6 +5,7 @@
 #include "planning/offcuts.h"
 #include "planning/stage_picture.h"
 #include "planning/underpainting.h"
+#include "rounds.h"
 #include "storage/library_csv.h"
 
 using namespace planning;
@@ -277,8 +278,9 @@ class TestPapers : public QObject {
         study.ground = Ground::proposed;
         Kept kept;
         QVERIFY(comparedPapers(study, smallLibrary(), kept) && comparedGrounds(study, smallLibrary(), kept));
-        for (const Goal goal : {Goal::leastWork, Goal::mostVivid, Goal::truestColour}) {
-            study.goal = goal;
+        constexpr std::array goals{Goal::leastWork, Goal::mostVivid};
+        for (int g = 0; g < roundsOf(int(goals.size())); ++g) {
+            study.goal = goals[std::size_t(g)];
             int steps = 0;
             const auto again = comparedPapers(study, smallLibrary(), kept, {[&](double) { ++steps; }, {}});
             QCOMPARE(steps, 0);

@@ -10,9 +10,9 @@
 #include "app/widgets/theme.h"
 #include "drawing/fonts.h"
 #include "drawing/shapes.h"
+#include "planning/area_grounds.h"
 #include "planning/compatibility.h"
 #include "planning/stage_picture.h"
-#include "planning/underpainting.h"
 #include "wording/choosing.h"
 #include "wording/sentences.h"
 
