@@ -74,10 +74,11 @@ PaperCardLayout papersLaidOut(const CardFrame& frame) {
         CardWindow& window = layout.windows[w];
         window.offcut = {frame.left + beside, y + words, frame.right - frame.left - 2 * beside, offcutHeight};
         const double width = (window.offcut.width - 2 * margin) / columns, height = offcutHeight / 2 - margin;
-        for (std::size_t i = 0; i < windowFields; ++i)
-            window.fields[i] = {window.offcut.x + margin + double(i % columns) * width + 1,
-                                window.offcut.y + margin / 2 + double(i / columns) * (offcutHeight / 2), width - 2,
-                                height};
+        for (std::size_t i = 0; i < windowFields; ++i) {
+            const std::size_t column = i % columns, line = i / columns;
+            window.fields[i] = {window.offcut.x + margin + double(column) * width + 1,
+                                window.offcut.y + margin / 2 + double(line) * (offcutHeight / 2), width - 2, height};
+        }
         constexpr int spots = 6;
         for (int i = 0; i < spots; ++i)
             layout.white.emplace_back(window.offcut.x + (i + 0.25) * window.offcut.width / spots, y + band - 3.2,
