@@ -212,6 +212,7 @@ QJsonObject rankedPaperJson(const planning::RankedPaper& ranked, const planning:
     }
     json["id"] = text(ranked.paper.id);
     json["hex"] = text(colour::hexFromSrgb8(ranked.paper.tone));
+    json["atHand"] = ranked.isAtHand;
     json["reasons"] = reasons;
     json["reasonKinds"] = kinds;
     return json;

@@ -122,6 +122,27 @@ class TestChoosing : public QObject {
         QVERIFY(!buttonOf(*refused, "Take these readings")->isEnabled());
     }
 
+    /// What could be bought lies behind what is at hand, says so, and cannot be set.
+    void aPaperToBuyIsOnlyLookedAt() {
+        auto window = opened([](planning::Study& study) { study.ground = Ground::none; });
+        QVERIFY(window);
+        materials::Library library = smallLibrary();
+        library.papersToBuy = {library.papers[1]};
+        library.papers.erase(library.papers.begin() + 1);
+        window->session().chooseMaterials("one is used up", window->session().study(), library);
+        window->goTo(2);
+        QVERIFY(QTest::qWaitFor([&] { return planIn(*window).papers && planIn(*window).papers->size() == 3; }, 30000));
+        QVERIFY(planned(*window));
+        auto* offcuts = named<QWidget>(*window, "Offcuts");
+        for (int i = 0; i < 3; ++i) QTest::keyClick(offcuts, Qt::Key_Right);
+        QCOMPARE(window->margin().text().head.toStdString(), library.papersToBuy[0].name);
+        QVERIFY(told(*window, "It is not at hand") && told(*window, "Score"));
+        QVERIFY(!buttonOf(*window, "Set this paper")->isEnabled());
+        const std::string before = window->session().study().paper;
+        QTest::keyClick(offcuts, Qt::Key_Return);
+        QCOMPARE(window->session().study().paper, before);
+    }
+
     /// Border and series are choices of the study, and the sheet is cut by them.
     void theSheetIsCut() {
         auto window = opened([](planning::Study& study) { study.ground = Ground::none; });

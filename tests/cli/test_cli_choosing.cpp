@@ -38,6 +38,7 @@ class TestCliChoosing : public QObject {
             for (const QJsonValue part : paper["parts"].toObject()) sum += part.toDouble();
             QVERIFY(std::fabs(sum - paper["score"].toDouble()) < 1e-9 && sum > 0);
             QVERIFY(paper["pictureDifference"]["mean"].toDouble() > 0 && paper["layers"].toInt() > 0);
+            QVERIFY(paper["atHand"].toBool());
             QVERIFY(paper["minutes"].toDouble() > 0 && !paper["reasons"].toArray().isEmpty());
         }
         const QString best = papers[0]["id"].toString();

@@ -140,20 +140,12 @@ CardSheet::CardSheet(QWidget* parent, OwnDrawer& drawer, const QString& file, st
       file_(file) {
     auto* middle = new QHBoxLayout;
     middle->setSpacing(20);
-    auto* scroll = new QScrollArea;
-    scroll->setWidgetResizable(true);
-    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     rows_ = new Rows(*this);
-    scroll->setWidget(rows_);
-    middle->addWidget(scroll, 1);
+    middle->addWidget(scrolledDown(rows_), 1);
     makeDetails();
     middle->addWidget(details_);
     body_->addLayout(middle, 1);
-    progress_ = new QProgressBar;
-    progress_->setRange(0, 0);
-    progress_->setTextVisible(false);
-    progress_->setAccessibleName(tr("Reading the card"));
-    body_->addWidget(progress_);
+    progress_ = addWaiting(tr("Reading the card"));
     take_ = addButton(tr("Take these readings"));
     take_->setEnabled(false);
     connect(take_, &QPushButton::clicked, this, &CardSheet::take);

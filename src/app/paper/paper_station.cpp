@@ -196,6 +196,7 @@ void PaperStation::showEvent(QShowEvent* event) {
 }
 
 void PaperStation::take(const std::string& id) {
+    if (!id.empty() && !session_.library().paper(id)) return;  // to be bought first
     session_.choose(tr("Paper"), [&](planning::Study& study) {
         study.paper = id;
         looked_.clear();

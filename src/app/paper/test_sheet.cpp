@@ -77,20 +77,12 @@ TestSheet::TestSheet(QWidget* parent, Desk& desk, const QString& file, std::vect
     : Sheet(parent, tr("Test card: %1").arg(QFileInfo(file).fileName()), tr("The photograph is being read.")),
       desk_(desk),
       tests_(std::move(usual)) {
-    auto* scroll = new QScrollArea;
-    scroll->setWidgetResizable(true);
-    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     auto* inside = new QWidget;
     column_ = new QVBoxLayout(inside);
     column_->setContentsMargins(12, 8, 12, 8);
     column_->setSpacing(8);
-    scroll->setWidget(inside);
-    body_->addWidget(scroll, 1);
-    progress_ = new QProgressBar;
-    progress_->setRange(0, 0);
-    progress_->setTextVisible(false);
-    progress_->setAccessibleName(tr("Reading the card"));
-    body_->addWidget(progress_);
+    body_->addWidget(scrolledDown(inside), 1);
+    progress_ = addWaiting(tr("Reading the card"));
     take_ = addButton(tr("Take these readings"));
     take_->setEnabled(false);
     connect(take_, &QPushButton::clicked, this, &TestSheet::take);

@@ -1,5 +1,8 @@
 #include "app/widgets/sheet.h"
 
+#include <QProgressBar>
+#include <QScrollArea>
+
 #include "drawing/fonts.h"
 
 namespace app {
@@ -46,6 +49,23 @@ void Sheet::setProblem(const QString& sentence) {
 void Sheet::explain(const QString& explanation) {
     explanation_->setText(explanation);
     explanation_->setVisible(!explanation.isEmpty());
+}
+
+QProgressBar* Sheet::addWaiting(const QString& name) {
+    auto* progress = new QProgressBar;
+    progress->setRange(0, 0);
+    progress->setTextVisible(false);
+    progress->setAccessibleName(name);
+    body_->addWidget(progress);
+    return progress;
+}
+
+QScrollArea* Sheet::scrolledDown(QWidget* inside) {
+    auto* scroll = new QScrollArea;
+    scroll->setWidgetResizable(true);
+    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    scroll->setWidget(inside);
+    return scroll;
 }
 
 QPushButton* Sheet::addButton(const QString& text) {

@@ -6,6 +6,9 @@
 #include <QPushButton>
 #include <QVBoxLayout>
 
+class QProgressBar;
+class QScrollArea;
+
 namespace app {
 
 /// A sheet of paper over a window: what it is about, its body, a sentence when something is wrong, and its buttons.
@@ -20,6 +23,10 @@ class Sheet : public QDialog {
  protected:
     void setProblem(const QString& sentence);
     void explain(const QString& explanation);
+    /// For work whose length is not known; hidden when it is done.
+    QProgressBar* addWaiting(const QString& name);
+    /// What may be higher than the sheet, in what scrolls up and down.
+    static QScrollArea* scrolledDown(QWidget* inside);
     /// Buttons stand from left to right as they are added; the first is what Return does.
     QPushButton* addButton(const QString& text);
 
