@@ -65,8 +65,24 @@ std::vector<TestStroke> underlay(TestStick stick, materials::Surface surface, do
     return best;
 }
 
-Lab expected(const std::vector<TestStroke>& field, const materials::Paper& paper, const TestSticks& sticks) {
-    return pigment::labOf(laidField(field, paper, sticks), colour::Light::daylight65);
+using TestPigments = std::array<std::optional<pigment::Pigment>, testStickCount>;
+
+TestPigments pigmentsOf(const TestSticks& sticks) {
+    TestPigments pigments;
+    for (std::size_t i = 0; i < sticks.size(); ++i)
+        if (sticks[i]) pigments[i] = pigment::pigmentOf(*sticks[i]);
+    return pigments;
+}
+
+pigment::Patch laidOver(pigment::Patch patch, const std::vector<TestStroke>& field, const TestPigments& pigments,
+                        float hand) {
+    for (const TestStroke& stroke : field)
+        pigment::lay(patch, {&*pigments[std::size_t(stroke.stick)], stroke.manner, stroke.pressure, hand});
+    return patch;
+}
+
+Lab expected(const pigment::Patch& bare, const std::vector<TestStroke>& field, const TestPigments& pigments) {
+    return pigment::labOf(laidOver(bare, field, pigments, 1), colour::Light::daylight65);
 }
 
 }  // namespace
@@ -101,12 +117,7 @@ bool canBeLaid(const std::vector<TestStroke>& field, const TestSticks& sticks) {
 
 pigment::Patch laidField(const std::vector<TestStroke>& field, const materials::Paper& paper, const TestSticks& sticks,
                          float hand) {
-    pigment::Patch patch = pigment::barePatch(paper);
-    for (const TestStroke& stroke : field) {
-        const pigment::Pigment pigment = pigment::pigmentOf(*sticks[std::size_t(stroke.stick)]);
-        pigment::lay(patch, {&pigment, stroke.manner, stroke.pressure, hand});
-    }
-    return patch;
+    return laidOver(pigment::barePatch(paper), field, pigmentsOf(sticks), hand);
 }
 
 common::Result<PaperCardReading> readPaperCard(const cv::Mat& xyz, const std::string& name) {
@@ -150,11 +161,12 @@ std::optional<TestedPaper> testedPaper(const WindowReading& window, const PaperT
     // The sticks' own colours and the hand that lays a test are no better known than this; and a paper that is another
     // than its surface says is so by a factor of two, not of ten.
     constexpr double leastError = 1, toothSpread = 0.7;
+    const TestPigments pigments = pigmentsOf(sticks);
     const auto residuals = [&](const Unknowns& x) {
-        const materials::Paper paper = with(x);
+        const pigment::Patch paper = pigment::barePatch(with(x));
         std::vector<double> all;
         for (const std::size_t i : laid) {
-            const Lab seen = expected(fields[i], paper, sticks), read = labOf(window[i]);
+            const Lab seen = expected(paper, fields[i], pigments), read = labOf(window[i]);
             const double error = std::hypot(leastError, window[i].error);
             all.insert(all.end(), {(seen.L - read.L) / error, (seen.a - read.a) / error, (seen.b - read.b) / error});
         }
@@ -182,12 +194,12 @@ std::optional<TestedPaper> testedPaper(const WindowReading& window, const PaperT
     constexpr double leastShare = 0.03;
     tested.capacityError = std::hypot(leastShare, std::sqrt(fitted.covariance.at<double>(0, 0)));
     tested.gripError = std::hypot(leastShare, std::sqrt(fitted.covariance.at<double>(1, 1)));
+    const pigment::Patch before = pigment::barePatch(known), after = pigment::barePatch(tested.paper);
     for (const std::size_t i : laid) {
         const double share = 1.0 / double(laid.size());
         tested.differenceBefore +=
-            share * colour::differenceCie2000(expected(fields[i], known, sticks), labOf(window[i]));
-        tested.difference +=
-            share * colour::differenceCie2000(expected(fields[i], tested.paper, sticks), labOf(window[i]));
+            share * colour::differenceCie2000(expected(before, fields[i], pigments), labOf(window[i]));
+        tested.difference += share * colour::differenceCie2000(expected(after, fields[i], pigments), labOf(window[i]));
     }
     return tested;
 }

@@ -10,6 +10,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "app/area_choice.h"
 #include "app/subject/triad_board.h"
 #include "app/widgets/fields.h"
 #include "app/widgets/flow_row.h"

@@ -2,6 +2,7 @@
 
 #include <algorithm>
 
+#include "app/area_choice.h"
 #include "subject/measures.h"
 
 namespace app {
@@ -19,19 +20,6 @@ std::optional<subject::Line> OnSubject::taken(const Session& session) const {
     // A hand is off by a few pixels of the screen, on which the picture is about half as large as it was read.
     const double reach = std::max(reading->lab.cols, reading->lab.rows) / 80.0;
     return subject::caught(reading->lab, subject::fitted(reading->lab, drawn, reach), reach);
-}
-
-const planning::AreaChoice* saidOf(const planning::Study& study, const subject::Areas& areas, int area) {
-    for (const planning::AreaChoice& said : study.areaChoices)
-        if (subject::labelAt(areas.map, said.x, said.y) == area) return &said;
-    return nullptr;
-}
-
-planning::AreaChoice& toSayOf(planning::Study& study, const subject::Areas& areas, const QPointF& place) {
-    const int area = subject::labelAt(areas.map, place.x(), place.y());
-    for (planning::AreaChoice& said : study.areaChoices)
-        if (subject::labelAt(areas.map, said.x, said.y) == area) return said;
-    return study.areaChoices.emplace_back(planning::AreaChoice{place.x(), place.y(), {}});
 }
 
 void SubjectLeaf::sayOfArea(const QString& what, const std::function<void(planning::AreaChoice&)>& say,

@@ -8,6 +8,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "app/area_choice.h"
 #include "app/underpainting/mix_sheet.h"
 #include "app/widgets/fields.h"
 #include "app/widgets/theme.h"
@@ -230,14 +231,7 @@ void UnderpaintingStation::chooseForArea(const QString& what,
                                          const std::function<void(planning::AreaChoice&)>& change) {
     if (!area_) return;
     const auto plan = session_.plan();
-    session_.choose(what, [&](planning::Study& study) {
-        const cv::Mat& map = plan->reading->areas.map;
-        const int area = subject::labelAt(map, area_->x(), area_->y());
-        auto& choices = study.areaChoices;
-        auto at = std::ranges::find_if(choices, [&](const auto& c) { return subject::labelAt(map, c.x, c.y) == area; });
-        if (at == choices.end()) at = choices.insert(choices.end(), {area_->x(), area_->y(), {}});
-        change(*at);
-    });
+    session_.choose(what, [&](planning::Study& study) { change(toSayOf(study, plan->reading->areas, *area_)); });
 }
 
 void UnderpaintingStation::takeForArea(std::optional<planning::Ground> ground) {

@@ -9,7 +9,7 @@
 #include <cmath>
 #include <opencv2/imgproc.hpp>
 
-#include "app/subject/subject_leaf.h"
+#include "app/area_choice.h"
 #include "app/widgets/fields.h"
 #include "app/widgets/flow_row.h"
 #include "app/widgets/theme.h"
