@@ -6,13 +6,13 @@
 #include <cstdio>
 #include <optional>
 
+#include "cli/card_files.h"
 #include "cli/commands.h"
 #include "colour/srgb.h"
 #include "common/file.h"
 #include "print/swatch_card.h"
 #include "review/stand_in_camera.h"
 #include "review/stick_reading.h"
-#include "storage/whole_file.h"
 #include "subject/picture.h"
 
 namespace cli {
@@ -73,8 +73,7 @@ std::optional<common::Problem> standIn(const Options& options, review::CardPaper
             rows.push_back(review::filledRow(pigment::pigmentOf(medium), 1));
     conditions.filled = 0.8;
     const auto jpeg = review::photographed(review::filledCard(paper, 0, rows, 10, 1), conditions);
-    const auto done = storage::writeWhole(
-        file.toStdString(), QByteArray(reinterpret_cast<const char*>(jpeg.data()), qsizetype(jpeg.size())));
+    const auto done = writePhotograph(file, jpeg);
     if (!done) return done.problem();
     return std::nullopt;
 }
@@ -85,21 +84,20 @@ int card(const QStringList& arguments) {
     Options options;
     if (!parse(arguments, {"--out", "--rows", "--format", "--stand-in", "--library", "--kelvin", "--tilt"}, options))
         return 2;
-    const QString format = options.last("--format", "a4"), rows = options.last("--rows", "32");
+    const QString rows = options.last("--rows", "32");
     const QString out = options.last("--out"), photograph = options.last("--stand-in");
-    if (format != "a4" && format != "letter")
-        return refuse({ProblemKind::nameUnknown, "The format", 0, format.toStdString(), "a4, letter"});
+    const auto paper = cardPaperNamed(options.last("--format", "a4"));
+    if (!paper) return refuse(paper.problem());
     if (out.isEmpty() && photograph.isEmpty())
         return refuseIncomplete("card", "card --out FILE.pdf or card --stand-in FILE.jpg");
     bool ok = false;
     const int count = rows.toInt(&ok);
     if (!ok || count < 1 || count > 1000)
         return refuse({ProblemKind::numberBad, "value of --rows", 0, rows.toStdString(), "1 to 1000"});
-    const auto paper = format == "a4" ? review::CardPaper::a4 : review::CardPaper::letter;
     if (!out.isEmpty())
-        if (const auto done = print::writeSwatchCards(paper, {count}, out); !done) return refuse(done.problem());
+        if (const auto done = print::writeSwatchCards(*paper, {count}, out); !done) return refuse(done.problem());
     if (!photograph.isEmpty())
-        if (const auto problem = standIn(options, paper, photograph)) return refuse(*problem);
+        if (const auto problem = standIn(options, *paper, photograph)) return refuse(*problem);
     return 0;
 }
 

@@ -4,13 +4,13 @@
 #include <cstdio>
 #include <random>
 
+#include "cli/card_files.h"
 #include "cli/commands.h"
 #include "cli/study_options.h"
 #include "planning/comparison.h"
 #include "planning/offcuts.h"
 #include "print/paper_card.h"
 #include "review/stand_in_camera.h"
-#include "storage/whole_file.h"
 #include "subject/picture.h"
 
 namespace cli {
@@ -70,8 +70,7 @@ std::optional<Problem> photograph(review::CardPaper format, int page, unsigned s
     conditions.kelvin = 4600;
     conditions.seed = seed;
     const auto jpeg = review::photographed(review::filledPaperCard(format, page, windows, 10, seed), conditions);
-    const auto done = storage::writeWhole(
-        file.toStdString(), QByteArray(reinterpret_cast<const char*>(jpeg.data()), qsizetype(jpeg.size())));
+    const auto done = writePhotograph(file, jpeg);
     if (!done) return done.problem();
     return std::nullopt;
 }
@@ -83,22 +82,20 @@ int testCard(const QStringList& arguments) {
     if (!parse(arguments, studyOptions() + QStringList{"--out", "--format", "--page", "--stand-in", "--seed"}, options))
         return 2;
     const QString out = options.last("--out"), standIn = options.last("--stand-in");
-    const QString format = options.last("--format", "a4");
     if (options.words.size() != 1 || (out.isEmpty() && standIn.isEmpty()))
         return refuseIncomplete("test-card", "test-card PICTURE|FILE.dune --out CARD.pdf");
-    if (format != "a4" && format != "letter")
-        return refuse({ProblemKind::nameUnknown, "The format", 0, format.toStdString(), "a4, letter"});
-    const auto paper = format == "a4" ? review::CardPaper::a4 : review::CardPaper::letter;
+    const auto paper = cardPaperNamed(options.last("--format", "a4"));
+    if (!paper) return refuse(paper.problem());
     int page = 1, seed = 1;
     if (auto problem = applyNumber(options, "--page", {1, double(review::mostPages)}, page)) return refuse(*problem);
     if (auto problem = applyNumber(options, "--seed", {0, 1e9}, seed)) return refuse(*problem);
     const auto tests = testsFor(options.words[0], options);
     if (!tests) return refuse(tests.problem());
     if (!out.isEmpty())
-        if (const auto done = print::writePaperCard(paper, page - 1, *tests, out); !done) return refuse(done.problem());
+        if (const auto done = print::writePaperCard(*paper, page - 1, *tests, out); !done) return refuse(done.problem());
     if (standIn.isEmpty()) return 0;
     QJsonArray truth;
-    if (auto problem = photograph(paper, page - 1, unsigned(seed), *tests, standIn, truth)) return refuse(*problem);
+    if (auto problem = photograph(*paper, page - 1, unsigned(seed), *tests, standIn, truth)) return refuse(*problem);
     std::fputs(QJsonDocument(truth).toJson().constData(), stdout);
     return 0;
 }
