@@ -92,7 +92,8 @@ int testCard(const QStringList& arguments) {
     const auto tests = testsFor(options.words[0], options);
     if (!tests) return refuse(tests.problem());
     if (!out.isEmpty())
-        if (const auto done = print::writePaperCard(*paper, page - 1, *tests, out); !done) return refuse(done.problem());
+        if (const auto done = print::writePaperCard(*paper, page - 1, *tests, out); !done)
+            return refuse(done.problem());
     if (standIn.isEmpty()) return 0;
     QJsonArray truth;
     if (auto problem = photograph(*paper, page - 1, unsigned(seed), *tests, standIn, truth)) return refuse(*problem);
