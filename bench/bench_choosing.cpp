@@ -51,12 +51,12 @@ int main(int argc, char** argv) {
     if (!bytes) return 1;
     study.reference = std::make_shared<ReferenceFile>(ReferenceFile{file, *std::move(bytes)});
     study.areas = 12;
-    study.ground = Ground::none;
+    study.approach.ground = Ground::none;
     study.paper = all.papers.front().id;
     Study open = study;
     open.paper.clear();
     Study grounds = study;
-    grounds.ground = Ground::proposed;
+    grounds.approach.ground = Ground::proposed;
 
     Kept read;  // the picture, read once for all
     if (!makePlan(study, all, read)) return 1;

@@ -23,10 +23,12 @@ int run(const QStringList& arguments) {
     if (command == "areas") return cli::areas(arguments.mid(2));
     if (command == "compare") return cli::compare(arguments.mid(2));
     std::fputs(
-        "yawning-dune-cli plan REFERENCE|FILE.dune --out DIR [--library FILE.csv] [--paper ID] [--school NAME] "
-        "[--sticks N]\n"
+        "yawning-dune-cli plan REFERENCE|FILE.dune --out DIR [--library FILE.csv] [--paper ID] [--sticks N]\n"
         "                      [--width-mm W] [--height-mm H] [--areas N] [--values N] [--layers N] [--detail NAME]\n"
-        "                      [--ground NAME] [--goal NAME] [--light NAME] [--title TEXT] [--area-name X,Y,NAME] "
+        "                      [--approach landscape|animal|hatched-figure|portrait] [--school NAME] [--first NAME]\n"
+        "                      [--hardness NAME] [--blending NAME] [--black NAME] [--ground NAME] [--fixative NAME]\n"
+        "                      [--colour NAME] [--highlights NAME] [--progression NAME] [--goal NAME] [--light NAME] "
+        "[--title TEXT] [--area-name X,Y,NAME] "
         "[--border-mm B]\n"
         "                      [--series N] [--save FILE.dune] [--threads N]\n"
         "yawning-dune-cli convert --from SPACE --to SPACE      (srgb, xyz, lab, lch, munsell-value)\n"

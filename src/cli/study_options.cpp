@@ -4,6 +4,7 @@
 #include <algorithm>
 
 #include "common/file.h"
+#include "planning/questions.h"
 #include "storage/document.h"
 #include "subject/picture.h"
 
@@ -38,18 +39,62 @@ common::Result<storage::Document> documentFrom(const QString& reference, const O
     return document;
 }
 
+namespace {
+
+QString optionOf(planning::Question question) {
+    return QStringLiteral("--") + QString::fromUtf8(planning::nameOf(question).data());
+}
+
+/// "dark-first, light-base": what may be answered.
+template <typename Name>
+std::string namesIn(int count, const Name& name) {
+    std::string names;
+    for (int i = 0; i < count; ++i) names += (i > 0 ? ", " : "") + std::string(name(i));
+    return names;
+}
+
+/// A whole approach first, then answers to single questions.
+std::optional<common::Problem> applyApproach(const Options& options, planning::Approach& approach) {
+    using common::Problem;
+    using common::ProblemKind;
+    if (const std::string name = options.last("--approach").toStdString(); !name.empty()) {
+        const auto known = planning::knownApproachNamed(name);
+        if (!known)
+            return Problem{ProblemKind::nameUnknown, "The approach", 0, name,
+                           namesIn(planning::knownApproachCount,
+                                   [](int i) { return planning::nameOf(planning::KnownApproach(i)); })};
+        approach = planning::approachOf(*known);
+    }
+    for (int i = 0; i < planning::questionCount; ++i) {
+        const auto question = planning::Question(i);
+        const std::string name = options.last(optionOf(question)).toStdString();
+        if (name.empty()) continue;
+        const auto answer = planning::answerNamed(question, name);
+        if (!answer)
+            return Problem{
+                ProblemKind::nameUnknown, "The answer to --" + std::string(planning::nameOf(question)), 0, name,
+                namesIn(planning::answerCount(question), [&](int a) { return planning::nameOfAnswer(question, a); })};
+        approach = planning::answered(approach, question, *answer);
+    }
+    return std::nullopt;
+}
+
+}  // namespace
+
 const QStringList& studyOptions() {
-    static const QStringList names{"--library", "--paper",  "--school",    "--sticks",    "--width-mm", "--height-mm",
-                                   "--areas",   "--values", "--layers",    "--detail",    "--ground",   "--goal",
-                                   "--light",   "--title",  "--area-name", "--border-mm", "--series"};
+    static const QStringList names = [] {
+        QStringList all{"--library", "--paper",     "--approach",  "--sticks", "--width-mm", "--height-mm",
+                        "--areas",   "--values",    "--layers",    "--detail", "--goal",     "--light",
+                        "--title",   "--area-name", "--border-mm", "--series"};
+        for (int i = 0; i < planning::questionCount; ++i) all << optionOf(planning::Question(i));
+        return all;
+    }();
     return names;
 }
 
 std::optional<common::Problem> applyOptions(const Options& options, planning::Study& study) {
     using common::Problem;
     using common::ProblemKind;
-    static constexpr const char* groundNames =
-        "proposed, none, values, local-wash, complement, cool-shadows, warm, ink, charcoal, dry-base, brushed-out";
     if (auto p = applyNumber(options, "--width-mm", planning::sheetBounds, study.widthMillimetres)) return p;
     if (auto p = applyNumber(options, "--height-mm", planning::sheetBounds, study.heightMillimetres)) return p;
     if (auto p = applyNumber(options, "--sticks", planning::stickBounds, study.stickLimit)) return p;
@@ -58,23 +103,12 @@ std::optional<common::Problem> applyOptions(const Options& options, planning::St
     if (auto p = applyNumber(options, "--layers", planning::layerBounds, study.layers)) return p;
     if (auto p = applyNumber(options, "--border-mm", planning::borderBounds, study.borderMillimetres)) return p;
     if (auto p = applyNumber(options, "--series", planning::seriesBounds, study.series)) return p;
-    const std::string school = options.last("--school").toStdString();
-    if (!school.empty()) {
-        const auto named = matching::schoolNamed(school);
-        if (!named) return Problem{ProblemKind::nameUnknown, "The school", 0, school, "dark-first, light-base"};
-        study.school = *named;
-    }
+    if (auto p = applyApproach(options, study.approach)) return p;
     const std::string detail = options.last("--detail").toStdString();
     if (!detail.empty()) {
         const auto named = planning::detailNamed(detail);
         if (!named) return Problem{ProblemKind::nameUnknown, "The detail", 0, detail, "suggest, usual, fine"};
         study.detail = *named;
-    }
-    const std::string ground = options.last("--ground").toStdString();
-    if (!ground.empty()) {
-        const auto named = planning::groundNamed(ground);
-        if (!named) return Problem{ProblemKind::nameUnknown, "The ground", 0, ground, groundNames};
-        study.ground = *named;
     }
     const std::string goal = options.last("--goal").toStdString();
     if (!goal.empty()) {

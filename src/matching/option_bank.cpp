@@ -5,14 +5,20 @@
 
 namespace matching {
 
+using pigment::Manner;
+
 OptionBank::OptionBank(const std::vector<PreparedStick>& prepared, const materials::SurfaceProfile& surface,
-                       School school)
+                       const StackRules& rules)
     : sticks(prepared) {
+    const bool isAnyAllowed = std::ranges::any_of(sticks, [&](const PreparedStick& it) {
+        return std::ranges::any_of(mannersOf(it.kind), [&](Manner manner) { return allows(rules, it, manner); });
+    });
     for (int stick = 0; stick < int(sticks.size()); ++stick) {
         const PreparedStick& it = sticks[std::size_t(stick)];
         if (!isDry(it)) continue;
-        for (const pigment::Manner manner : mannersOf(it.kind)) {
-            Option option{{stick, manner}, rankIn(school, it), {}};
+        for (const Manner manner : mannersOf(it.kind)) {
+            if (isAnyAllowed && !allows(rules, it, manner)) continue;
+            Option option{{stick, manner}, rankIn(rules, it), {}};
             for (std::size_t level = 0; level < option.strokes.size(); ++level)
                 option.strokes[level] =
                     thumbnailOf(pigment::Stroke{&it.pigment, manner, pigment::Pressure{float(level + 1)}}, surface);

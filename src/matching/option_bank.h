@@ -12,9 +12,11 @@ struct Option {
     std::array<ThumbnailStroke, 3> strokes{};  // light, medium, heavy
 };
 
-/// Every way to lay every dry stick on a surface, by rising rank. Shared by all areas of a picture.
+/// Every way that the rules have room for to lay the dry sticks on a surface, by rising rank; every way at all if they
+/// leave none. Shared by all areas of a picture.
 struct OptionBank {
-    OptionBank(const std::vector<PreparedStick>& sticks, const materials::SurfaceProfile& surface, School school);
+    OptionBank(const std::vector<PreparedStick>& sticks, const materials::SurfaceProfile& surface,
+               const StackRules& rules);
 
     const std::vector<PreparedStick>& sticks;
     std::vector<Option> options;

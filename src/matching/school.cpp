@@ -9,6 +9,13 @@ namespace matching {
 namespace {
 
 constexpr std::array<std::string_view, 2> schools{"dark-first", "light-base"};
+constexpr std::array<std::string_view, 2> hardnesses{"hard-first", "soft-base"};
+constexpr std::array<std::string_view, 3> blendings{"sparing", "blended", "strokes-kept"};
+constexpr std::array<std::string_view, 3> blacks{"last", "never", "freely"};
+constexpr std::array<std::string_view, 3> fixings{"between", "to-darken", "never"};
+
+/// Beyond any lightness.
+constexpr double lastRank = 1000;
 
 }  // namespace
 
@@ -18,9 +25,41 @@ std::string_view nameOf(School school) {
 std::optional<School> schoolNamed(std::string_view name) {
     return common::enumNamed<School>(schools, name);
 }
+std::string_view nameOf(Hardness hardness) {
+    return hardnesses[static_cast<std::size_t>(hardness)];
+}
+std::optional<Hardness> hardnessNamed(std::string_view name) {
+    return common::enumNamed<Hardness>(hardnesses, name);
+}
+std::string_view nameOf(Blending blending) {
+    return blendings[static_cast<std::size_t>(blending)];
+}
+std::optional<Blending> blendingNamed(std::string_view name) {
+    return common::enumNamed<Blending>(blendings, name);
+}
+std::string_view nameOf(Black black) {
+    return blacks[static_cast<std::size_t>(black)];
+}
+std::optional<Black> blackNamed(std::string_view name) {
+    return common::enumNamed<Black>(blacks, name);
+}
+std::string_view nameOf(Fixing fixing) {
+    return fixings[static_cast<std::size_t>(fixing)];
+}
+std::optional<Fixing> fixingNamed(std::string_view name) {
+    return common::enumNamed<Fixing>(fixings, name);
+}
 
-double rankIn(School school, const PreparedStick& stick) {
-    return school == School::darkFirst ? stick.masstone.L : -stick.masstone.L;
+double rankIn(const StackRules& rules, const PreparedStick& stick) {
+    if (rules.black == Black::last && isBlack(stick)) return lastRank;
+    return rules.school == School::darkFirst ? stick.masstone.L : -stick.masstone.L;
+}
+
+bool allows(const StackRules& rules, const PreparedStick& stick, pigment::Manner manner) {
+    if (!isDry(stick)) return false;
+    if (rules.hardness == Hardness::softBase && !isPoint(stick)) return false;
+    if (rules.blending == Blending::strokesKept && manner != pigment::Manner::hatch) return false;
+    return rules.black != Black::never || !isBlack(stick);
 }
 
 }  // namespace matching

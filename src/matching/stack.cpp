@@ -69,7 +69,8 @@ Stack judged(std::vector<StackLayer> layers, const Want& want, const std::vector
     });
     std::vector<int> blacks;
     for (int i = 0; i < count; ++i)
-        if (isBlack(sticks[std::size_t(stack.layers[std::size_t(i)].stick)])) blacks.push_back(i);
+        if (const int stick = stack.layers[std::size_t(i)].stick; stick >= 0 && isBlack(sticks[std::size_t(stick)]))
+            blacks.push_back(i);
     const auto blackCost = [&](int tone, const colour::Lab& wanted) {
         if (wanted.L <= weights.darkTo) return 0.0;
         const bool isLaid = std::ranges::any_of(blacks, [&](int i) { return pigment::pressureIn(tone, i, count) > 0; });
@@ -114,7 +115,7 @@ Stack judged(std::vector<StackLayer> layers, const Want& want, const std::vector
     const std::vector<TargetDistance> distances = distancesTo(want.samples);
     stack.cost = stack.unsteady + faults + want.layerPrice * count;
     for (const StackLayer& layer : stack.layers)
-        stack.cost += strayCost(distances, sticks[std::size_t(layer.stick)], weights);
+        if (layer.stick >= 0) stack.cost += strayCost(distances, sticks[std::size_t(layer.stick)], weights);
     return stack;
 }
 

@@ -24,9 +24,9 @@ struct Want {
     double layerPrice = 0.08;     // a layer must better the area by that much, in CIEDE2000
 };
 
-/// One stick laid over the area in one manner, with more or less pressure.
+/// One stick laid over the area in one manner, with more or less pressure; or a tool that lays nothing.
 struct StackLayer {
-    int stick = 0;  // index into the sticks
+    int stick = 0;  // index into the sticks; -1 for a tool
     pigment::Manner manner = pigment::Manner::scumble;
     bool operator==(const StackLayer&) const = default;
 };
@@ -52,7 +52,7 @@ struct StackWeights {
         0.04;  // for each unit of CIEDE2000 by which a stick is further off all that is wanted than strayBudget
     double strayBudget = 14.0;
     double handSpread = pigment::usualHandSpread;
-    School school = School::darkFirst;
+    StackRules rules;
     colour::Light light = colour::Light::daylight65;  // that wanted colours, sticks and tones are seen under
 };
 

@@ -36,6 +36,10 @@ bool isDry(const PreparedStick& stick) {
     return !materials::isWet(stick.kind);
 }
 
+bool isPoint(const PreparedStick& stick) {
+    return stick.kind == materials::Kind::pencil || stick.kind == materials::Kind::hard;
+}
+
 bool isBlack(const PreparedStick& stick) {
     return stick.masstone.L < 22 && colour::chroma(stick.masstone) < 5;
 }

@@ -26,6 +26,8 @@ std::vector<int> nearestSticks(const colour::Lab& wanted, const std::vector<Prep
 
 /// Whether the search may lay it in the dry layers.
 bool isDry(const PreparedStick& stick);
+/// A pencil or a hard stick.
+bool isPoint(const PreparedStick& stick);
 /// A black: dark and without hue. Straight into a colour it dirties it.
 bool isBlack(const PreparedStick& stick);
 

@@ -46,7 +46,7 @@ ComparisonKeys keysOf(const Study& study) {
     told.series = {};
     ComparisonKeys keys;
     keys.papers = keyOf(told, Bears::nothing);
-    told.ground = Ground::proposed;
+    told.approach.ground = Ground::proposed;
     keys.grounds = keyOf(told, Bears::nothing);
     return keys;
 }
@@ -194,8 +194,8 @@ std::optional<materials::Paper> paperFor(const Study& study, const materials::Li
 std::optional<GroundProposal> groundFor(const Study& study, const materials::Library& library,
                                         const PlanSubject& subject, Kept& kept, Fineness fineness,
                                         const common::Progress& progress) {
-    if (study.ground != Ground::proposed)
-        return groundFor(study, study.ground, subject.plan, library.media, subject.tray);
+    if (const Ground named = groundOf(study.approach); named != Ground::proposed)
+        return groundFor(study, named, subject.plan, library.media, subject.tray);
     const bool isKnown = boardOn(keptFor(study, library, subject, kept), subject.plan.paper.id, study.goal) != nullptr;
     if (fineness == Fineness::coarse && !isKnown)
         return groundFor(study, Ground::none, subject.plan, library.media, subject.tray);

@@ -23,13 +23,19 @@ std::vector<std::string> idsIn(const GroundProposal& ground) {
     return ids;
 }
 
-/// "412-388/SP-031/hatch": the areas, the stick and the manner.
-std::string layerKey(const Plan& plan, const PlannedStack& stack, const materials::Material& stick,
-                     pigment::Manner manner) {
+/// "412-388/SP-031/hatch": the areas, the stick or tool, and the manner.
+std::string layerKey(const Plan& plan, const PlannedStack& stack, std::string_view stick, pigment::Manner manner) {
     std::string key;
     for (const int area : stack.areas)
         key += (key.empty() ? "" : "+") + plan.reading->areas.list[std::size_t(area)].key;
-    return key + "/" + stick.id + "/" + std::string(nameOf(manner));
+    return key + "/" + std::string(stick) + "/" + std::string(nameOf(manner));
+}
+
+/// The smallest of a stack's areas across, on the sheet.
+double acrossMillimetres(const PlannedStack& stack, const Plan& plan, const Study& study) {
+    double least = 1;
+    for (const int area : stack.areas) least = std::min(least, plan.reading->areas.list[std::size_t(area)].share);
+    return std::sqrt(least * study.widthMillimetres * study.heightMillimetres);
 }
 
 /// The pressure maps of one stack in its own box.
@@ -101,7 +107,14 @@ int dryLimit(const Plan& plan, const Study& study) {
 matching::StackWeights weightsFor(const Study& study) {
     matching::StackWeights weights;
     weights.light = study.light;
-    weights.school = study.school;
+    weights.rules = study.approach.stacks;
+    if (weights.rules.black == matching::Black::freely) weights.blackInColour = 0;
+    if (weights.rules.blending == matching::Blending::blended) {
+        weights.speckle = 1.0;
+        weights.speckleBudget = 1.0;
+    } else if (weights.rules.blending == matching::Blending::strokesKept) {
+        weights.speckle = 0;
+    }
     return weights;
 }
 
@@ -113,7 +126,8 @@ void takeStacks(Plan& plan, const Study& study, const std::vector<materials::Mat
                 const std::vector<matching::Stack>& stacks) {
     std::vector<bool> isUsed(media.size(), false);
     for (const matching::Stack& stack : stacks)
-        for (const matching::StackLayer& layer : stack.layers) isUsed[std::size_t(layer.stick)] = true;
+        for (const matching::StackLayer& layer : stack.layers)
+            if (layer.stick >= 0) isUsed[std::size_t(layer.stick)] = true;
     const std::vector<std::string> inGround = idsIn(plan.ground);
     std::vector<int> newIndex(media.size(), -1);
     for (std::size_t i = 0; i < media.size(); ++i) {
@@ -126,12 +140,18 @@ void takeStacks(Plan& plan, const Study& study, const std::vector<materials::Mat
         PlannedStack& stack = plan.stacks[s];
         for (const matching::StackLayer& chosen : stacks[s].layers) {
             Layer layer;
-            layer.stick = newIndex[std::size_t(chosen.stick)];
             layer.manner = chosen.manner;
-            const materials::Material& stick = plan.sticks[std::size_t(layer.stick)];
-            layer.key = layerKey(plan, stack, stick, layer.manner);
-            layer.markMillimetres =
-                markMillimetres(stick.kind, layer.manner, stack.layers.empty()) * markFactor(study.detail);
+            if (chosen.stick >= 0) {
+                layer.stick = newIndex[std::size_t(chosen.stick)];
+                const materials::Material& stick = plan.sticks[std::size_t(layer.stick)];
+                layer.key = layerKey(plan, stack, stick.id, layer.manner);
+                layer.markMillimetres =
+                    markMillimetres(stick.kind, layer.manner, stack.layers.empty()) * markFactor(study.detail);
+            } else {
+                layer.tool = toolFor(layer.manner, acrossMillimetres(stack, plan, study));
+                layer.key = layerKey(plan, stack, nameOf(layer.tool), layer.manner);
+                layer.markMillimetres = markMillimetres(layer.tool) * markFactor(study.detail);
+            }
             stack.layers.push_back(std::move(layer));
         }
     }

@@ -11,7 +11,6 @@ double markMillimetres(Kind kind, Manner manner, bool isFirst) {
         case Manner::fix:
             return 10;
         case Manner::blend:
-            return isFirst ? 8 : 3;  // a finger, a stump
         case Manner::lift:
             return 3;
         case Manner::scumble:
@@ -39,6 +38,31 @@ double markMillimetres(Kind kind, Manner manner, bool isFirst) {
             return 10;
     }
     return 8;
+}
+
+Tool toolFor(Manner manner, double acrossMillimetres) {
+    if (manner == Manner::fix) return Tool::fixative;
+    if (acrossMillimetres > 120) return Tool::sponge;
+    if (acrossMillimetres > 40) return Tool::finger;
+    return acrossMillimetres > 15 ? Tool::stump : Tool::shaper;
+}
+
+double markMillimetres(Tool tool) {
+    switch (tool) {
+        case Tool::sponge:
+            return 15;
+        case Tool::fixative:
+            return 10;
+        case Tool::finger:
+            return 8;
+        case Tool::stump:
+            return 3;
+        case Tool::shaper:
+            return 2;
+        case Tool::none:
+            break;
+    }
+    return 0;
 }
 
 double markFactor(Detail detail) {

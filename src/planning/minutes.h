@@ -13,6 +13,9 @@ struct MinuteRange {
     double middle() const { return (least + most) / 2; }
 };
 
+/// Workable fixative in a thin pass, in air. Common practice, no source.
+inline constexpr MinuteRange fixativeDries{5, 15};
+
 /// Minutes until the next dry layer may go over a layer of the ground; 0 for dry ones. Common practice, no source.
 MinuteRange dryingTime(const GroundLayer& layer, const materials::Paper& paper, Drying help);
 

@@ -91,6 +91,29 @@ std::optional<Note> noteOfDarks(const Plan& plan) {
     return note;
 }
 
+/// What the approach asks for and does not get.
+void addApproachNotes(std::vector<Note>& notes, const Plan& plan, const Study& study) {
+    const auto& areas = plan.reading->areas.list;
+    if (study.approach.first == FirstPart::focal && std::ranges::none_of(areas, &subject::Area::focal))
+        notes.push_back({NoteKind::advice, NoteTopic::noFocalArea, {}, {}, 0});
+    if (study.approach.stacks.hardness == matching::Hardness::softBase) {
+        int others = 0;
+        for (const PlannedStack& stack : plan.stacks)
+            for (const Layer& layer : stack.layers)
+                others += layer.stick >= 0 && !matching::isPoint(plan.prepared[std::size_t(layer.stick)]);
+        if (others > 0) notes.push_back({NoteKind::advice, NoteTopic::noPoints, {}, {}, double(others)});
+    }
+    for (const Clash& clash : plan.clashes) {
+        Note note{NoteKind::advice, NoteTopic::reasonsClash, {}, {}, 0};
+        note.clash = clash;
+        notes.push_back(note);
+    }
+}
+
+bool isFixed(const Plan& plan) {
+    return std::ranges::any_of(plan.steps, [](const Step& step) { return step.tool == Tool::fixative; });
+}
+
 }  // namespace
 
 std::vector<Note> notesFor(const Plan& plan, const Study& study) {
@@ -139,10 +162,11 @@ std::vector<Note> notesFor(const Plan& plan, const Study& study) {
                          {},
                          double(plan.cutting.sheetsAtHand)});
     if (auto note = noteOfDarks(plan)) notes.push_back(*std::move(note));
+    addApproachNotes(notes, plan, study);
     addPictureNotes(notes, plan, study);
     notes.push_back({NoteKind::safety, NoteTopic::dust, {}, {}, 0});
     Note toxic{NoteKind::safety, NoteTopic::toxicPigments, {}, {}, 0};
-    bool wet = false;
+    bool wet = isFixed(plan);
     for (const materials::Material& stick : plan.sticks) {
         wet |= materials::isWet(stick.kind);
         if (stick.hazards.empty()) continue;

@@ -7,6 +7,7 @@
 
 #include "colour/munsell.h"
 #include "planning/minutes.h"
+#include "planning/tasks.h"
 
 namespace planning {
 
@@ -14,33 +15,30 @@ namespace {
 
 constexpr std::array dryStages{Stage::blockIn, Stage::build, Stage::refine, Stage::accent};
 
-/// One layer of one stack: the smallest thing to order.
-struct Task {
-    LayerPlace place;
-    Stage stage;
-    std::vector<std::pair<int, Reason>> before;  // tasks that must be done, and why
-    int step = -1;                               // where it has been put
-};
-
 /// Which of two reasons tells more of why a step stands where it stands: the rules of the form before the rules of the
 /// hand, and what is true of every step last.
 int tellingRank(ReasonKind kind) {
     switch (kind) {
         case ReasonKind::hardBeforeSoft:
             return 0;
-        case ReasonKind::highlightsLast:
+        case ReasonKind::blackLast:
+        case ReasonKind::blendedTogether:
+        case ReasonKind::toothGivenBack:
             return 1;
-        case ReasonKind::backgroundFirst:
+        case ReasonKind::highlightsLast:
             return 2;
-        case ReasonKind::pairTogether:
+        case ReasonKind::lightBlendedFirst:
+        case ReasonKind::backgroundFirst:
             return 3;
+        case ReasonKind::pairTogether:
+            return 4;
         case ReasonKind::darkBeforeLight:
         case ReasonKind::lightBaseFirst:
-            return 4;
-        case ReasonKind::stickInHand:
             return 5;
-        case ReasonKind::groundFirst:
+        case ReasonKind::stickInHand:
             return 6;
+        case ReasonKind::groundFirst:
+            return 7;
         case ReasonKind::firstMarks:
         case ReasonKind::groundNearColour:
         case ReasonKind::groundInValues:
@@ -54,9 +52,11 @@ int tellingRank(ReasonKind kind) {
         case ReasonKind::groundByHand:
         case ReasonKind::wetBeforeDry:
         case ReasonKind::wholePictureTogether:
+        case ReasonKind::focalFirst:
+        case ReasonKind::areaByArea:
             break;
     }
-    return 7;
+    return 8;
 }
 
 /// "ground/G003x2+G007/wash/medium": the mixture, the manner and the pressure.
@@ -72,14 +72,21 @@ std::string groundKey(const GroundLayer& layer) {
 class Orderer {
  public:
     /// `taste` settles what the rules leave open; 0 goes by the school's order of values.
-    Orderer(const Plan& plan, const Study& study, unsigned taste) : plan_(plan), study_(study), taste_(taste) {}
+    Orderer(const Plan& plan, const Study& study, const std::vector<Task>& tasks, unsigned taste)
+        : plan_(plan),
+          study_(study),
+          taste_(taste),
+          tasks_(tasks),
+          stepOf_(tasks.size(), 0),
+          dryAt_(plan.stacks.size(), 0.0) {}
 
     std::vector<Step> steps() {
         addDrawing();
         addUnderpainting();
-        makeTasks();
-        addEdges();
-        for (const Stage stage : dryStages) schedule(stage);
+        int phases = 0;
+        for (const Task& task : tasks_) phases = std::max(phases, task.phase + 1);
+        for (int phase = 0; phase < phases; ++phase)
+            for (const Stage stage : dryStages) schedule(phase, stage);
         return std::move(steps_);
     }
 
@@ -93,6 +100,7 @@ class Orderer {
     void push(Step step) {
         step.number = int(steps_.size()) + 1;
         step.minutes = minutesFor(step, plan_, study_);
+        clock_ += step.minutes;
         steps_.push_back(std::move(step));
     }
 
@@ -129,7 +137,7 @@ class Orderer {
     }
 
     void addUnderpainting() {
-        double clock = 0, dryAt = 0;
+        double dryAt = 0;
         const std::vector<GroundLayer>& layers = plan_.ground.layers;
         for (std::size_t i = 0; i < layers.size(); ++i) {
             const GroundLayer& layer = layers[i];
@@ -146,137 +154,100 @@ class Orderer {
             step.after = {int(steps_.size())};
             step.why = {layer.reason};
             push(std::move(step));
-            clock += steps_.back().minutes;
-            dryAt = std::max(dryAt, clock + dryingTime(layer, plan_.paper, study_.drying).middle());
+            dryAt = std::max(dryAt, clock_ + dryingTime(layer, plan_.paper, study_.drying).middle());
         }
         lastGround_ = int(steps_.size());
         // Each wash dries while the next is laid: only what is left after the last is waited for.
-        if (dryAt > clock) {
-            steps_.back().waitMinutes = std::ceil(dryAt - clock);
+        if (dryAt > clock_) {
+            steps_.back().waitMinutes = std::ceil(dryAt - clock_);
+            clock_ += steps_.back().waitMinutes;
             steps_.back().why.push_back({ReasonKind::wetBeforeDry, steps_.back().waitMinutes});
         }
     }
 
-    void makeTasks() {
-        for (int s = 0; s < int(plan_.stacks.size()); ++s) {
-            firstTask_.push_back(int(tasks_.size()));
-            const PlannedStack& stack = plan_.stacks[std::size_t(s)];
-            for (int i = 0; i < int(stack.layers.size()); ++i) tasks_.push_back({{s, i}, stageOf(stack, i), {}, -1});
-        }
+    using Hold = std::tuple<int, Tool, pigment::Manner>;  // what is in the hand, and how
+    Hold holdOf(const Task& task) const {
+        const Layer& it = layer(task);
+        return {it.stick, it.tool, it.manner};
     }
 
-    /// How much of a hard point's pigment would hold if it went over the softer layer above it, against now.
-    double heldTurnedRound(const PlannedStack& stack, int upper) const {
-        const auto stroke = [&](int i) {
-            const Layer& layer = stack.layers[std::size_t(i)];
-            return pigment::Stroke{&plan_.prepared[std::size_t(layer.stick)].pigment, layer.manner};
-        };
-        const auto gain = [&](pigment::Patch patch) {
-            const double before = pigment::toothUsed(patch);
-            pigment::lay(patch, stroke(upper - 1));
-            return std::max(0.0, pigment::toothUsed(patch) - before);
-        };
-        pigment::Patch over = stack.start;
-        pigment::lay(over, stroke(upper));
-        const double now = gain(stack.start);
-        return now > 0 ? gain(over) / now : 1.0;
+    bool isAllowed(int t) const {
+        return std::ranges::all_of(tasks_[std::size_t(t)].before,
+                                   [&](const auto& edge) { return stepOf_[std::size_t(edge.first)] > 0; });
     }
+    double dryAt(int t) const { return dryAt_[std::size_t(tasks_[std::size_t(t)].place.stack)]; }
 
-    void addEdges() {
-        const ReasonKind values =
-            study_.school == School::darkFirst ? ReasonKind::darkBeforeLight : ReasonKind::lightBaseFirst;
-        for (std::size_t s = 0; s < plan_.stacks.size(); ++s) {
-            const PlannedStack& stack = plan_.stacks[s];
-            for (int i = 1; i < int(stack.layers.size()); ++i) {
-                Reason reason{values};
-                const auto hardness = [&](int at) {
-                    return plan_.sticks[std::size_t(stack.layers[std::size_t(at)].stick)].hardness;
-                };
-                if (hardness(i - 1) > hardness(i) + 0.3) {
-                    const double held = heldTurnedRound(stack, i);
-                    if (held < 0.8) reason = {ReasonKind::hardBeforeSoft, held};
-                }
-                tasks_[std::size_t(firstTask_[s] + i)].before.push_back({firstTask_[s] + i - 1, reason});
-            }
-            if (stack.layers.empty()) continue;
-            for (std::size_t other = 0; other < plan_.stacks.size(); ++other)
-                if (!plan_.stacks[other].layers.empty() && isBefore(plan_.stacks[other], stack))
-                    tasks_[std::size_t(firstTask_[s])].before.push_back(
-                        {firstTask_[other], {ReasonKind::backgroundFirst}});
-        }
-    }
-
-    /// Whether a stack lies behind another one that it touches.
-    bool isBefore(const PlannedStack& one, const PlannedStack& other) const {
-        if (firstArea(one).plane >= firstArea(other).plane) return false;
-        for (const int a : one.areas)
-            for (const int b : other.areas)
-                if (std::ranges::binary_search(plan_.reading->areas.list[std::size_t(a)].neighbours, b + 1))
-                    return true;
-        return false;
-    }
-
-    using Hold = std::pair<int, pigment::Manner>;  // what is in the hand, and how
-    Hold holdOf(const Task& task) const { return {layer(task).stick, layer(task).manner}; }
-
-    bool ready(const Task& task) const {
-        return std::ranges::all_of(task.before,
-                                   [&](const auto& edge) { return tasks_[std::size_t(edge.first)].step >= 0; });
-    }
-
-    /// A stick's place in this taste's order of sticks: by value as the school goes, or any fixed shuffle.
+    /// A stick's place in this taste's order of sticks: by value as the school goes, or any fixed shuffle. Tools last:
+    /// the more is ready, the more one pass does.
     double liking(int stick) const {
-        if (taste_ == 0) return -matching::rankIn(study_.school, plan_.prepared[std::size_t(stick)]);
+        if (stick < 0) return -1e12;
+        if (taste_ == 0) return -matching::rankIn(study_.approach.stacks, plan_.prepared[std::size_t(stick)]);
         return double((unsigned(stick) + 1) * taste_ * 2654435761u >> 8);
+    }
+
+    /// What is not dry is waited for only where nothing else can be done.
+    void waitFor(const std::vector<int>& open) {
+        double soonest = std::numeric_limits<double>::infinity();
+        for (const int t : open) {
+            if (!isAllowed(t)) continue;
+            if (dryAt(t) <= clock_) return;
+            soonest = std::min(soonest, dryAt(t));
+        }
+        const double wait = std::ceil(soonest - clock_);
+        steps_.back().waitMinutes += wait;
+        clock_ += wait;
     }
 
     /// Lays a stage's tasks out: what is ready for one hold is one step. Goes on with the stick in hand if it can, else
     /// takes the hold of which the largest part is ready, since what is left of it has to be picked up again.
-    void schedule(Stage stage) {
+    void schedule(int phase, Stage stage) {
         std::vector<int> open;
         for (std::size_t t = 0; t < tasks_.size(); ++t)
-            if (tasks_[t].stage == stage) open.push_back(int(t));
+            if (tasks_[t].phase == phase && tasks_[t].stage == stage) open.push_back(int(t));
         const int stageBefore = int(steps_.size());
         while (!open.empty()) {
+            waitFor(open);
             std::map<Hold, std::vector<int>> readyBy;
             std::map<int, double> leftOfStick, readyOfStick;
             for (const int t : open) {
                 const Task& task = tasks_[std::size_t(t)];
                 const int stick = layer(task).stick;
                 leftOfStick[stick] += 1;
-                if (!ready(task)) continue;
+                if (!isAllowed(t) || dryAt(t) > clock_) continue;
                 readyOfStick[stick] += 1;
                 readyBy[holdOf(task)].push_back(t);
             }
             const auto worth = [&](const std::pair<const Hold, std::vector<int>>& entry) {
-                const int stick = entry.first.first;
-                const bool inHand = steps_.back().stick == stick;
-                return std::tuple(inHand, readyOfStick[stick] / leftOfStick[stick], liking(stick), entry.second.size());
+                const int stick = std::get<int>(entry.first);
+                const bool inHand = stick >= 0 && steps_.back().stick == stick;
+                return std::tuple(inHand, stick >= 0, readyOfStick[stick] / leftOfStick[stick], liking(stick),
+                                  entry.second.size());
             };
             auto best = readyBy.begin();
             for (auto it = readyBy.begin(); it != readyBy.end(); ++it)
                 if (worth(*it) > worth(*best)) best = it;
             addStep(stage, best->first, best->second, stageBefore);
-            std::erase_if(open, [&](int t) { return tasks_[std::size_t(t)].step >= 0; });
+            std::erase_if(open, [&](int t) { return stepOf_[std::size_t(t)] > 0; });
         }
     }
 
     void addStep(Stage stage, const Hold& hold, std::vector<int> tasks, int stageBefore) {
         Step step;
         step.stage = stage;
-        std::tie(step.stick, step.manner) = hold;
+        std::tie(step.stick, step.tool, step.manner) = hold;
+        if (step.tool == Tool::fixative) step.stage = Stage::fix;
         // Far before near, then from the top down and away from the hand: it does not rest on what is done.
         std::ranges::sort(tasks, {}, [&](int t) {
             const subject::Area& a = firstArea(stack(tasks_[std::size_t(t)]));
             return std::tuple(a.plane, a.centreY, a.centreX, t);
         });
         std::vector<Reason> why;
-        if (steps_.back().stick == step.stick) why.push_back({ReasonKind::stickInHand});
+        if (step.stick >= 0 && steps_.back().stick == step.stick) why.push_back({ReasonKind::stickInHand});
         if (stage == Stage::accent) why.push_back({ReasonKind::highlightsLast});
         const bool hasGround = !plan_.ground.layers.empty();
         for (const int t : tasks) {
-            Task& task = tasks_[std::size_t(t)];
-            task.step = int(steps_.size()) + 1;
+            const Task& task = tasks_[std::size_t(t)];
+            stepOf_[std::size_t(t)] = int(steps_.size()) + 1;
             step.layers.push_back(task.place);
             const PlannedStack& it = stack(task);
             step.areas.insert(step.areas.end(), it.areas.begin(), it.areas.end());
@@ -286,17 +257,30 @@ class Orderer {
                 if (isGrounded(it)) why.push_back({ReasonKind::groundFirst});
             }
             for (const auto& [earlier, reason] : task.before) {
-                step.after.push_back(tasks_[std::size_t(earlier)].step);
+                step.after.push_back(stepOf_[std::size_t(earlier)]);
                 why.push_back(reason);
             }
         }
         step.key = layer(tasks_[std::size_t(tasks.front())]).key;
         step.after.push_back(stageBefore);
-        why.push_back({ReasonKind::wholePictureTogether});
+        why.push_back({phaseReason(stack(tasks_[std::size_t(tasks.front())]))});
         std::ranges::sort(step.after);
         step.after.erase(std::unique(step.after.begin(), step.after.end()), step.after.end());
         step.why = twoMostTelling(std::move(why));
+        const bool dries = step.tool == Tool::fixative;
         push(std::move(step));
+        if (!dries) return;
+        for (const LayerPlace& place : steps_.back().layers)
+            dryAt_[std::size_t(place.stack)] = clock_ + fixativeDries.middle();
+    }
+
+    /// What is true of every step of its phase.
+    ReasonKind phaseReason(const PlannedStack& stack) const {
+        const bool isFocal = std::ranges::any_of(
+            stack.areas, [&](int area) { return plan_.reading->areas.list[std::size_t(area)].focal; });
+        if (isFocal && study_.approach.first == FirstPart::focal) return ReasonKind::focalFirst;
+        return study_.approach.progression == Progression::areaByArea ? ReasonKind::areaByArea
+                                                                      : ReasonKind::wholePictureTogether;
     }
 
     bool isGrounded(const PlannedStack& stack) const {
@@ -317,29 +301,23 @@ class Orderer {
     const Plan& plan_;
     const Study& study_;
     unsigned taste_;
-    std::vector<Task> tasks_;
-    std::vector<int> firstTask_;  // by stack
+    const std::vector<Task>& tasks_;
+    std::vector<int> stepOf_;    // by task: its number; 0 while it is open
+    std::vector<double> dryAt_;  // by stack: until when fixative is waited for, on the clock
     std::vector<Step> steps_;
+    double clock_ = 0;  // minutes since the first step began
     int lastGround_ = 1;
 };
 
 }  // namespace
 
-Stage stageOf(const PlannedStack& stack, int layer) {
-    constexpr double accentShare = 0.04;  // of the area: a few touches
-    const int count = int(stack.layers.size());
-    if (layer == 0) return Stage::blockIn;
-    if (layer + 1 < count) return Stage::build;
-    if (stack.layers[std::size_t(layer)].laid() < accentShare) return Stage::accent;
-    return count > 2 ? Stage::refine : Stage::build;
-}
-
 std::vector<Step> orderedSteps(const Plan& plan, const Study& study) {
     // The greedy choice is quick, so many tastes are tried and the one that picks up least is taken.
     constexpr unsigned tastes = 48;
+    const std::vector<Task> tasks = tasksOf(plan, study).tasks;
     std::vector<Step> best;
     for (unsigned taste = 0; taste < tastes; ++taste) {
-        std::vector<Step> steps = Orderer(plan, study, taste).steps();
+        std::vector<Step> steps = Orderer(plan, study, tasks, taste).steps();
         if (best.empty() || std::pair(stickChanges(steps), steps.size()) < std::pair(stickChanges(best), best.size()))
             best = std::move(steps);
     }

@@ -10,9 +10,6 @@ namespace planning {
 /// and picks up few sticks. Numbers, `after`, reasons, minutes and waits are filled in.
 std::vector<Step> orderedSteps(const Plan& plan, const Study& study);
 
-/// When a layer of a stack is laid.
-Stage stageOf(const PlannedStack& stack, int layer);
-
 /// Changes of stick when going through the steps.
 int stickChanges(const std::vector<Step>& steps);
 /// The same in the plain order: the ground, then stage by stage, and in each the areas one by one as they are numbered.

@@ -22,7 +22,7 @@ using materials::Kind;
 
 double singleStrokeDifference(const Plan& plan, const pigment::Patch& bare,
                               const std::vector<matching::PreparedStick>& sticks) {
-    const matching::OptionBank bank(sticks, *bare.surface, matching::School::darkFirst);
+    const matching::OptionBank bank(sticks, *bare.surface, matching::StackRules{});
     std::vector<int> scumbled;
     for (const int option : bank.all())
         if (bank.options[std::size_t(option)].layer.manner == pigment::Manner::scumble) scumbled.push_back(option);
@@ -211,7 +211,7 @@ std::vector<int> firstOrder(const Plan& plan, const std::vector<materials::Paper
 std::optional<TriedPapers> triedPapers(TrialSubject subject, const Study& study, const materials::Library& library,
                                        const std::vector<matching::PreparedStick>& tray,
                                        const common::Progress& progress) {
-    const Ground ground = study.ground == Ground::proposed ? Ground::none : study.ground;
+    const Ground ground = groundOf(study.approach) == Ground::proposed ? Ground::none : groundOf(study.approach);
     const Study quick = quickStudy(study);
     TriedPapers tried;
     for (const materials::Paper& paper : library.papers) tried.papers.push_back({paper, {}, {}, {}, true});

@@ -39,6 +39,12 @@ enum class ReasonKind {
     stickInHand,
     pairTogether,
     highlightsLast,
+    focalFirst,
+    areaByArea,
+    blackLast,
+    blendedTogether,
+    lightBlendedFirst,
+    toothGivenBack,
 };
 /// "first-marks", "background-first", ...: stands in plan.json beside the words.
 std::string_view nameOf(ReasonKind kind);
@@ -48,6 +54,12 @@ struct Reason {
     double figure = 0;
     double second = 0;
     bool operator==(const Reason&) const = default;
+};
+
+/// Two reasons that cannot both be kept, and the one that gave way.
+struct Clash {
+    ReasonKind gaveWay, stayed;
+    bool operator==(const Clash&) const = default;
 };
 
 enum class NoteKind { advice, caution, safety };
@@ -69,6 +81,9 @@ enum class NoteTopic {
     farTooSharp,
     farTooWarm,
     strokesFollow,  // the arrows
+    reasonsClash,
+    noFocalArea,
+    noPoints,  // figure: layers that are neither pencil nor hard stick
 };
 
 struct Note {
@@ -79,6 +94,7 @@ struct Note {
     double figure = 0;
     colour::Light light = colour::Light::daylight65;
     double second = 0;
+    Clash clash = {};
 };
 
 /// Layers of one stack at most.
@@ -87,11 +103,16 @@ inline constexpr int mostLayers = rendering::mostStrokes;
 /// Where the tooth counts as nearly full: 0..1.
 inline constexpr double nearlyFull = 0.85;
 
-/// One stick over an area, or areas that are planned together, in one manner; its pressure map is
+/// What works on pigment that lies there.
+enum class Tool { none, finger, stump, shaper, sponge, fixative };
+std::string_view nameOf(Tool tool);
+
+/// One stick (or tool) over an area, or areas that are planned together, in one manner; its pressure map is
 /// Plan::pressures[its place in the stack] where Plan::stackMap is the stack.
 struct Layer {
     std::string key;  // of its areas, stick and manner: the same as long as these are
-    int stick = -1;   // into Plan::sticks
+    int stick = -1;   // into Plan::sticks; -1 for a tool
+    Tool tool = Tool::none;
     pigment::Manner manner = pigment::Manner::scumble;
     double markMillimetres = 0;               // the smallest mark that it can make
     double light = 0, medium = 0, heavy = 0;  // share of the stack's area that is laid so
@@ -129,7 +150,7 @@ struct PlannedStack {
     double pictureDifference = 0;  // mean over its areas, as the eye sees it
 };
 
-enum class Stage { drawing, underpainting, blockIn, build, refine, accent };
+enum class Stage { drawing, underpainting, blockIn, build, refine, accent, fix };
 std::string_view nameOf(Stage stage);
 
 /// A layer by its stack and its place in it.
@@ -148,6 +169,7 @@ struct Step {
     int groundLayer = -1;    // into the chosen proposal's layers
     std::vector<int> areas;  // indices
     int stick = -1;          // into Plan::sticks; -1 for none
+    Tool tool = Tool::none;
     pigment::Manner manner = pigment::Manner::scumble;
     double minutes = 0;
     double waitMinutes = 0;
@@ -230,6 +252,7 @@ struct Plan {
         pressures;           // pressure maps (CV_8U, see rendering::mapStep) of all first layers, second ones, ...
     rendering::RunIn runIn;  // where layers run out over soft and lost edges; its parts are the stacks
     std::vector<Step> steps;
+    std::vector<Clash> clashes;  // of the reasons for their order
     std::vector<Note> notes;
     Summary summary;
     std::vector<std::string> areaNames;  // as in reading->areas.list; empty where the artist gave none

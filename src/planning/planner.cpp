@@ -12,6 +12,7 @@
 #include "colour/difference.h"
 #include "common/parallel.h"
 #include "matching/palette.h"
+#include "matching/tools.h"
 #include "planning/comparison.h"
 #include "planning/fades.h"
 #include "planning/laying.h"
@@ -19,6 +20,7 @@
 #include "planning/order.h"
 #include "planning/stacks.h"
 #include "planning/stage_picture.h"
+#include "planning/tasks.h"
 #include "rendering/sheet_picture.h"
 
 namespace planning {
@@ -102,10 +104,19 @@ common::Result<Plan> planned(const Study& study, const materials::Library& libra
     plan.ground = *std::move(ground);
     plan.grain = grainKept(kept, plan.paper.surface, wanted.size(), study.widthMillimetres / wanted.cols);
     standOnGround(plan);
-    const matching::OptionBank bank(subject.tray, materials::profileOf(plan.paper.surface), study.school);
-    const auto palette = matching::choosePalette(wantsOf(plan), bank, dryLimit(plan, study), widthFor(study, fineness),
-                                                 weightsFor(study), matching::usualStickPrice, progress.part(0.5, 0.9));
+    const matching::OptionBank bank(subject.tray, materials::profileOf(plan.paper.surface), study.approach.stacks);
+    const std::vector<matching::Want> wants = wantsOf(plan);
+    const matching::StackWeights weights = weightsFor(study);
+    auto palette = matching::choosePalette(wants, bank, dryLimit(plan, study), widthFor(study, fineness), weights,
+                                           matching::usualStickPrice, progress.part(0.5, 0.85));
     if (!palette) return cancelled;
+    common::forEachIndex(int(wants.size()), [&](int s) {
+        matching::Stack& stack = palette->stacks[std::size_t(s)];
+        if (!progress.cancelled())
+            stack = matching::withTools(std::move(stack), wants[std::size_t(s)], subject.tray, weights, mostLayers);
+    });
+    progress.at(0.9);
+    if (progress.cancelled()) return cancelled;
     takeStacks(plan, study, library.media, palette->stacks);
     makePressureMaps(plan, study, wanted, fineness == Fineness::coarse ? 0.25 : 1.0);
     fadeEdges(plan, study, wanted);
@@ -114,6 +125,7 @@ common::Result<Plan> planned(const Study& study, const materials::Library& libra
     tallyTones(plan, wanted);
     judgeTones(plan);
     plan.steps = orderedSteps(plan, study);
+    plan.clashes = tasksOf(plan, study).clashes;
     numberLayers(plan);
     lookAt(plan);
     summarise(plan, subject.tray);
@@ -126,9 +138,14 @@ common::Result<Plan> planned(const Study& study, const materials::Library& libra
 }  // namespace
 
 std::string_view nameOf(Stage stage) {
-    static constexpr std::array<std::string_view, 8> names{"drawing", "underpainting", "block-in", "build",
-                                                           "refine",  "accent",        "fix",      "finish"};
+    static constexpr std::array<std::string_view, 7> names{"drawing", "underpainting", "block-in", "build",
+                                                           "refine",  "accent",        "fix"};
     return names[static_cast<std::size_t>(stage)];
+}
+
+std::string_view nameOf(Tool tool) {
+    static constexpr std::array<std::string_view, 6> names{"", "finger", "stump", "shaper", "sponge", "fixative"};
+    return names[static_cast<std::size_t>(tool)];
 }
 
 std::string_view nameOf(ReasonKind kind) {
@@ -175,6 +192,18 @@ std::string_view nameOf(ReasonKind kind) {
             return "pair-together";
         case ReasonKind::highlightsLast:
             return "highlights-last";
+        case ReasonKind::focalFirst:
+            return "focal-first";
+        case ReasonKind::areaByArea:
+            return "area-by-area";
+        case ReasonKind::blackLast:
+            return "black-last";
+        case ReasonKind::blendedTogether:
+            return "blended-together";
+        case ReasonKind::lightBlendedFirst:
+            return "light-blended-first";
+        case ReasonKind::toothGivenBack:
+            return "tooth-given-back";
     }
     return "";
 }

@@ -59,10 +59,17 @@ std::pair<int, int> betweenOf(const EdgeChoice& choice, const Reading& reading) 
     return {at(choice.between.from), at(choice.between.to)};
 }
 
+/// Colour that competes with life, and lights a little above those of the reference (L*): this program's figures for
+/// what artists do by feel.
+constexpr subject::ColourChoice pushedColour{1.15, 1.05};
+constexpr double strongerLights = 5;
+
 /// The subject as it is meant to stand on the sheet: borrowed colours, then the choices for areas, then for the whole,
 /// then for edges.
 void choose(Reading& reading, const Study& study, const Kept& kept) {
     const bool isChosen = !study.edges.empty() || study.colour != subject::ColourChoice{} ||
+                          study.approach.intensity != Intensity::faithful ||
+                          study.approach.highlights != Highlights::asSeen ||
                           std::ranges::any_of(study.areaChoices, [](const AreaChoice& name) {
                               return name.borrowed || name.colour != subject::ColourChoice{};
                           });
@@ -87,6 +94,10 @@ void choose(Reading& reading, const Study& study, const Kept& kept) {
     }
     const double middle = cv::mean(reading.wantedSquinted)[0];
     for (cv::Mat* lab : {&reading.wanted, &reading.wantedSquinted}) subject::choose(*lab, study.colour, middle);
+    for (cv::Mat* lab : {&reading.wanted, &reading.wantedSquinted}) {
+        if (study.approach.intensity == Intensity::pushed) subject::choose(*lab, pushedColour, middle);
+        if (study.approach.highlights == Highlights::stronger) subject::strengthenLights(*lab, strongerLights);
+    }
     for (const EdgeChoice& choice : study.edges) {
         const auto [one, other] = betweenOf(choice, reading);
         for (cv::Mat* lab : {&reading.wanted, &reading.wantedSquinted})

@@ -10,9 +10,6 @@ namespace planning {
 namespace {
 
 constexpr std::array<std::string_view, 3> details{"suggest", "usual", "fine"};
-constexpr std::array<std::string_view, groundCount> grounds{"proposed",   "none",         "values",     "local-wash",
-                                                            "complement", "cool-shadows", "warm",       "ink",
-                                                            "charcoal",   "dry-base",     "brushed-out"};
 constexpr std::array<std::string_view, 4> goals{"truest-colour", "least-work", "most-sparkle", "most-vivid"};
 constexpr std::array<std::string_view, 3> dryings{"air", "hair-dryer", "heat-gun"};
 
@@ -23,12 +20,6 @@ std::string_view nameOf(Detail detail) {
 }
 std::optional<Detail> detailNamed(std::string_view name) {
     return common::enumNamed<Detail>(details, name);
-}
-std::string_view nameOf(Ground ground) {
-    return grounds[static_cast<int>(ground)];
-}
-std::optional<Ground> groundNamed(std::string_view name) {
-    return common::enumNamed<Ground>(grounds, name);
 }
 std::string_view nameOf(Goal goal) {
     return goals[static_cast<std::size_t>(goal)];

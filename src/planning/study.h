@@ -10,7 +10,7 @@
 #include "colour/light.h"
 #include "common/file.h"
 #include "common/problem.h"
-#include "matching/school.h"
+#include "planning/approach.h"
 #include "subject/area_edits.h"
 #include "subject/colour_choice.h"
 #include "subject/edges.h"
@@ -18,30 +18,10 @@
 
 namespace planning {
 
-using matching::School;
-
 /// How far the marks go into detail: twice as large as usual, usual, half as large.
 enum class Detail { suggest, usual, fine };
 std::string_view nameOf(Detail detail);
 std::optional<Detail> detailNamed(std::string_view name);
-
-/// What goes under the dry layers: what serves the goal best, or one way to begin.
-enum class Ground {
-    proposed,
-    none,
-    values,
-    localWash,
-    complement,
-    coolShadows,
-    warm,
-    ink,
-    charcoal,
-    dryBase,
-    brushedOut
-};
-inline constexpr int groundCount = 11;
-std::string_view nameOf(Ground ground);
-std::optional<Ground> groundNamed(std::string_view name);
 
 /// What counts most where papers and grounds are weighed.
 enum class Goal { truestColour, leastWork, mostSparkle, mostVivid };
@@ -123,10 +103,9 @@ struct Study {
     std::string paper;               // id; empty takes the best ranked
     std::string tray;                // out of which the materials were taken; empty for the whole drawer
     int stickLimit = 24;
-    int layers = 4;  // at most, an area
+    int layers = 4;  // of sticks at most, an area
     Detail detail = Detail::usual;
-    School school = School::darkFirst;
-    Ground ground = Ground::proposed;
+    Approach approach;
     Goal goal = Goal::truestColour;
     Drying drying = Drying::air;
     double borderMillimetres = 0;  // under the tape, on each side of the picture

@@ -113,6 +113,22 @@ void describe(Visitor& v, Choice& choice) {
     v.word({"edge", "", Bears::reading, true}, choice.edge, &subject::edgeNamed);
 }
 
+/// Its fields stand among the study's own.
+template <typename Visitor, typename ApproachType>
+requires std::same_as<std::remove_const_t<ApproachType>, Approach>
+void describe(Visitor& v, ApproachType& approach) {
+    v.word({"school", "", Bears::nothing, true}, approach.stacks.school, &matching::schoolNamed);
+    v.word({"ground", "", Bears::nothing, true}, approach.ground, &groundNamed);
+    v.word({"hardness", ""}, approach.stacks.hardness, &matching::hardnessNamed);
+    v.word({"blending", ""}, approach.stacks.blending, &matching::blendingNamed);
+    v.word({"black", ""}, approach.stacks.black, &matching::blackNamed);
+    v.word({"fixative", ""}, approach.stacks.fixing, &matching::fixingNamed);
+    v.word({"first", ""}, approach.first, &firstPartNamed);
+    v.word({"progression", ""}, approach.progression, &progressionNamed);
+    v.word({"colourIntensity", "", Bears::reading}, approach.intensity, &intensityNamed);
+    v.word({"highlights", "", Bears::reading}, approach.highlights, &highlightsNamed);
+}
+
 template <typename Visitor, typename StudyType>
 requires std::same_as<std::remove_const_t<StudyType>, Study>
 void describe(Visitor& v, StudyType& study) {
@@ -133,8 +149,7 @@ void describe(Visitor& v, StudyType& study) {
     v.number({"stickLimit", "number of sticks", Bears::nothing, true}, study.stickLimit, stickBounds);
     v.number({"layers", "layers an area", Bears::nothing, true}, study.layers, layerBounds);
     v.word({"detail", ""}, study.detail, &detailNamed);
-    v.word({"school", "", Bears::nothing, true}, study.school, &matching::schoolNamed);
-    v.word({"ground", "", Bears::nothing, true}, study.ground, &groundNamed);
+    describe(v, study.approach);
     v.word({"goal", ""}, study.goal, &goalNamed);
     v.word({"drying", ""}, study.drying, &dryingNamed);
     v.number({"borderMillimetres", "border in mm"}, study.borderMillimetres, borderBounds);

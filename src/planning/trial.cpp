@@ -356,7 +356,7 @@ std::optional<Trial> tryOut(const TrialSubject& subject, const Study& study,
     trial.plan.ground = ground;
     standOnGround(trial.plan);
     Plan first = trial.plan;
-    const matching::OptionBank bank(tray, materials::profileOf(paper.surface), study.school);
+    const matching::OptionBank bank(tray, materials::profileOf(paper.surface), study.approach.stacks);
     std::vector<matching::Stack> stacks;
     if (care == Care::full) {
         auto palette = matching::choosePalette(wantsOf(trial.plan), bank, dryLimit(trial.plan, study), fullWidth(study),

@@ -208,9 +208,7 @@ void section(Sheets& sheets, const planning::Plan& plan) {
 
 /// What is to be done in a step, in one line; and how hard.
 QString doingWords(const planning::Plan& plan, const planning::Step& step) {
-    const QString stick =
-        step.stick >= 0 ? QString::fromStdString(plan.sticks[std::size_t(step.stick)].name) : Words::tr("no stick");
-    return Words::tr("%1: %2").arg(stick, wording::mannerWord(step.manner));
+    return Words::tr("%1: %2").arg(wording::inHandWords(plan, step), wording::mannerWord(step.manner));
 }
 
 QString pressureLine(const planning::Plan& plan, const planning::Step& step) {

@@ -8,6 +8,7 @@
 #include "materials/names.h"
 #include "planning/fades.h"
 #include "planning/minutes.h"
+#include "planning/questions.h"
 #include "storage/list_export.h"
 #include "storage/text.h"
 #include "wording/choosing.h"
@@ -67,6 +68,24 @@ QJsonObject groundLayerJson(const planning::GroundLayer& layer) {
             {"whyKind", text(planning::nameOf(layer.reason.kind))}};
 }
 
+QJsonValue toolOrNull(planning::Tool tool) {
+    return tool == planning::Tool::none ? QJsonValue() : QJsonValue(text(planning::nameOf(tool)));
+}
+
+/// Every answer by its question.
+QJsonObject approachJson(const planning::Study& study) {
+    QJsonObject json{{"layers", study.layers},
+                     {"detail", text(planning::nameOf(study.detail))},
+                     {"sticks", study.stickLimit},
+                     {"light", text(colour::nameOf(study.light))}};
+    for (int i = 0; i < planning::questionCount; ++i) {
+        const auto question = planning::Question(i);
+        json[text(planning::nameOf(question))] =
+            text(planning::nameOfAnswer(question, planning::answerTo(question, study.approach)));
+    }
+    return json;
+}
+
 QJsonObject plannedAreaJson(const planning::Plan& plan, int index) {
     const subject::Area& area = plan.reading->areas.list[std::size_t(index)];
     const planning::PlannedStack& stack = plan.stacks[std::size_t(plan.stackOfArea[std::size_t(index)])];
@@ -76,7 +95,7 @@ QJsonObject plannedAreaJson(const planning::Plan& plan, int index) {
     for (const planning::Layer& layer : stack.layers)
         layers.append(QJsonObject{{"key", text(layer.key)},
                                   {"stick", stickOrNull(plan, layer.stick)},
-                                  {"tool", QJsonValue()},
+                                  {"tool", toolOrNull(layer.tool)},
                                   {"manner", text(pigment::nameOf(layer.manner))},
                                   {"markMillimetres", layer.markMillimetres},
                                   {"step", layer.step},
@@ -119,7 +138,7 @@ QJsonObject stepJson(const planning::Plan& plan, const planning::Step& step) {
             {"areas", areaIds(plan, step.areas)},
             {"runsOutInto", areaIds(plan, planning::runsOutInto(plan, step))},
             {"stick", stickOrNull(plan, step.stick)},
-            {"tool", QJsonValue()},
+            {"tool", toolOrNull(step.tool)},
             {"manner", text(pigment::nameOf(step.manner))},
             {"map", mapName(step.number)},
             {"minutes", step.minutes},
@@ -269,12 +288,7 @@ QJsonObject planJson(const planning::Plan& plan, const planning::Study& study) {
                                   {"borderMillimetres", study.borderMillimetres},
                                   {"series", study.series},
                                   {"cutting", cuttingJson(plan.cutting)}}},
-            {"approach", QJsonObject{{"school", text(matching::nameOf(study.school))},
-                                     {"ground", text(planning::nameOf(study.ground))},
-                                     {"layers", study.layers},
-                                     {"detail", text(planning::nameOf(study.detail))},
-                                     {"sticks", study.stickLimit},
-                                     {"light", text(colour::nameOf(study.light))}}},
+            {"approach", approachJson(study)},
             {"areas", areas},
             {"sticks", sticks},
             {"steps", steps},
@@ -300,8 +314,7 @@ QByteArray stepsCsv(const planning::Plan& plan) {
         const Laid laid = laidBy(plan, step);
         const auto percent = [](double share) { return QString::number(share * 100, 'f', 1); };
         csv += csvRow({QString::number(step.number), text(step.key), text(planning::nameOf(step.stage)),
-                       step.stick >= 0 ? stickId(plan, step.stick) : QString(),
-                       step.stick >= 0 ? text(plan.sticks[std::size_t(step.stick)].name) : QString(),
+                       step.stick >= 0 ? stickId(plan, step.stick) : QString(), wording::inHandWords(plan, step),
                        text(pigment::nameOf(step.manner)), percent(laid.light), percent(laid.medium),
                        percent(laid.heavy), whereOf(plan, step), mapName(step.number), QString::number(step.minutes),
                        QString::number(step.waitMinutes), after.join(' '), why.join(QStringLiteral("; "))});

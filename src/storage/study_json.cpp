@@ -320,4 +320,18 @@ common::Result<planning::Study> studyFrom(const QJsonObject& json, const std::st
     return study;
 }
 
+QJsonObject jsonOf(const planning::Approach& approach) {
+    Writer writer;
+    planning::describe(writer, approach);
+    return writer.json;
+}
+
+common::Result<planning::Approach> approachFrom(const QJsonObject& json, const std::string& name) {
+    FieldReader reader(json, name);
+    planning::Approach approach;
+    planning::describe(reader, approach);
+    if (reader.problem) return *reader.problem;
+    return approach;
+}
+
 }  // namespace storage

@@ -15,4 +15,8 @@ QJsonObject jsonOf(const planning::Study& study);
 common::Result<planning::Study> studyFrom(const QJsonObject& json, const std::string& name,
                                           bool* isFrameMended = nullptr);
 
+/// An approach by itself, as it stands among a study's fields.
+QJsonObject jsonOf(const planning::Approach& approach);
+common::Result<planning::Approach> approachFrom(const QJsonObject& json, const std::string& name);
+
 }  // namespace storage

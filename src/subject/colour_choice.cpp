@@ -29,6 +29,21 @@ void choose(cv::Mat& lab, const ColourChoice& choice, double middle, const cv::M
         }
 }
 
+void strengthenLights(cv::Mat& lab, double most) {
+    constexpr double lightPart = 0.05;
+    std::vector<float> lightness;
+    lightness.reserve(lab.total());
+    for (const cv::Vec3f& v : cv::Mat_<cv::Vec3f>(lab)) lightness.push_back(v[0]);
+    const auto edge =
+        lightness.end() - std::max<std::ptrdiff_t>(1, std::ptrdiff_t(lightPart * double(lightness.size())));
+    std::ranges::nth_element(lightness, edge);
+    const float from = *edge, to = *std::max_element(edge, lightness.end());
+    if (to <= from) return;  // one even light has no highlight
+    cv::Mat_<cv::Vec3f> pixels(lab);
+    for (cv::Vec3f& v : pixels)
+        if (v[0] > from) v[0] = std::min(100.0f, v[0] + float(most) * (v[0] - from) / (to - from));
+}
+
 ColourChoice setBack(const ColourChoice& choice) {
     return {choice.chroma * 0.75, choice.contrast * 0.75, choice.lighter + 0.3, choice.warmer - 4};
 }

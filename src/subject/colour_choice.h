@@ -21,6 +21,10 @@ colour::Lab chosen(const colour::Lab& lab, const ColourChoice& choice, double mi
 /// The same on a picture (CV_32FC3, CIELAB) in place, where `mask` is not 0 (empty: everywhere).
 void choose(cv::Mat& lab, const ColourChoice& choice, double middle, const cv::Mat& mask = {});
 
+/// Lifts the lightest twentieth of a picture (CV_32FC3, CIELAB) in place, the very lightest by `most` of L*, but not
+/// beyond white, and what lies beneath not at all.
+void strengthenLights(cv::Mat& lab, double most);
+
 /// What sets an area back: softer in contrast, calmer, a little lighter and bluer with distance (common practice).
 ColourChoice setBack(const ColourChoice& choice);
 

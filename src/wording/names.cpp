@@ -6,6 +6,7 @@
 #include "colour/munsell.h"
 #include "colour/warmth.h"
 #include "planning/fades.h"
+#include "wording/choosing.h"
 #include "wording/say.h"
 #include "wording/sentences.h"
 #include "wording/subject.h"
@@ -136,6 +137,8 @@ QString stageWord(planning::Stage stage) {
             return say("refine");
         case planning::Stage::accent:
             return say("accents");
+        case planning::Stage::fix:
+            return say("fixative");
     }
     return {};
 }
@@ -214,8 +217,29 @@ QString kindWord(materials::Kind kind) {
     return {};
 }
 
-QString schoolWord(planning::School school) {
-    return school == planning::School::darkFirst ? say("Dark to light") : say("Light base first");
+QString toolWord(planning::Tool tool) {
+    switch (tool) {
+        case planning::Tool::none:
+            break;
+        case planning::Tool::finger:
+            return say("finger");
+        case planning::Tool::stump:
+            return say("stump");
+        case planning::Tool::shaper:
+            return say("rubber shaper");
+        case planning::Tool::sponge:
+            return say("sponge");
+        case planning::Tool::fixative:
+            return say("fixative");
+    }
+    return {};
+}
+
+QString inHandWords(const planning::Plan& plan, const planning::Step& step) {
+    if (step.stick >= 0) return text(plan.sticks[std::size_t(step.stick)].name);
+    if (step.tool != planning::Tool::none) return toolWord(step.tool);
+    if (step.groundLayer >= 0) return mixtureWords(plan.ground.layers[std::size_t(step.groundLayer)]);
+    return say("a pencil that can be lost under colour");
 }
 
 QString lightWord(colour::Light light) {

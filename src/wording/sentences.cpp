@@ -245,6 +245,18 @@ QString reasonPhrase(const planning::Reason& reason) {
             return say("both of a pair together, while the mixture is known");
         case ReasonKind::highlightsLast:
             return say("highlights and accents come last");
+        case ReasonKind::focalFirst:
+            return say("what the picture is about first, then around it");
+        case ReasonKind::areaByArea:
+            return say("one area is finished before the next");
+        case ReasonKind::blackLast:
+            return say("black last, so that it dirties nothing");
+        case ReasonKind::blendedTogether:
+            return say("joins what lies beneath; clean the tool before the next area");
+        case ReasonKind::lightBlendedFirst:
+            return say("light areas are blended before dark ones, and never across");
+        case ReasonKind::toothGivenBack:
+            return say("binds what is loose and gives tooth back for what follows");
     }
     return {};
 }
@@ -295,6 +307,14 @@ QString noteSentence(const planning::Note& note, const planning::Plan& plan) {
                        "stick, "
                        "or lay ink under them.")
                 .arg(areasNamed(plan, note.areas), QString::number(note.figure, 'f', 1));
+        case NoteTopic::reasonsClash:
+            return say("Not everything can be kept: \"%1\" gave way to \"%2\".")
+                .arg(reasonPhrase({note.clash.gaveWay}), reasonPhrase({note.clash.stayed}));
+        case NoteTopic::noFocalArea:
+            return say("No area is marked as what the picture is about: mark one at Subject, and it is laid first.");
+        case NoteTopic::noPoints:
+            return say("There are no pencils or hard sticks to go over the base: %1 layers are of softer sticks.")
+                .arg(note.figure, 0, 'f', 0);
         case NoteTopic::paperHidesEnds:
             return say(
                 "One end of the values hardly shows on this paper before it is covered: check it against the "

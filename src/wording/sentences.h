@@ -51,7 +51,9 @@ QString mannerWord(pigment::Manner manner);
 QString mannerPast(pigment::Manner manner);
 QString pressureWord(pigment::Pressure pressure);
 QString kindWord(materials::Kind kind);
-QString schoolWord(planning::School school);
+QString toolWord(planning::Tool tool);
+/// What a step is done with: a stick by its name, "finger", "fixative".
+QString inHandWords(const planning::Plan& plan, const planning::Step& step);
 /// After "under": "daylight", "lamp light".
 QString lightWord(colour::Light light);
 

@@ -316,7 +316,7 @@ class TestApp : public QObject {
         QVERIFY(planned(*window));
         QCOMPARE(coarse, 1);
         QCOMPARE(full, 1);
-        for (const auto& stack : window->session().plan()->stacks) QVERIFY(stack.layers.size() <= 3);
+        for (const auto& stack : window->session().plan()->stacks) QVERIFY(sticksLaidIn(stack) <= 3);
         window->session().history().undo();
         QCOMPARE(window->session().study().layers, 4);
     }
@@ -404,7 +404,8 @@ class TestApp : public QObject {
     void aStudyIsSavedAndOpenedAgain() {
         auto window = opened();
         QVERIFY(window);
-        window->session().choose("order", [](planning::Study& study) { study.school = planning::School::lightBase; });
+        window->session().choose(
+            "order", [](planning::Study& study) { study.approach.stacks.school = planning::School::lightBase; });
         QVERIFY(planned(*window));
         QVERIFY(window->saveTo(at("again.dune")));
         QVERIFY(!window->isWindowModified());

@@ -24,7 +24,7 @@ class TestChoosing : public QObject {
     std::unique_ptr<MainWindow> opened(const std::function<void(planning::Study&)>& change = {}) {
         planning::Study study = smallStudy();
         study.paper = "p-white";
-        study.ground = Ground::proposed;
+        study.approach.ground = Ground::proposed;
         if (change) change(study);
         const QString file = folder_.filePath("ball.dune");
         if (!storage::writeDocument({study, smallLibrary()}, file.toStdString(), {}, {})) return nullptr;
@@ -41,7 +41,7 @@ class TestChoosing : public QObject {
 
     /// A paper that is set needs no ranking; the station asks for it when it is shown.
     void papersAreRankedWhenTheyAreLookedAt() {
-        auto window = opened([](planning::Study& study) { study.ground = Ground::none; });
+        auto window = opened([](planning::Study& study) { study.approach.ground = Ground::none; });
         QVERIFY(window && !planIn(*window).papers);
         window->goTo(2);
         QVERIFY(told(*window, "being tried"));
@@ -61,7 +61,7 @@ class TestChoosing : public QObject {
         QVERIFY(store && (*store)->apply({.put = materials::ownedOf(smallLibrary())}));
         planning::Study study = smallStudy();
         study.paper.clear();
-        study.ground = Ground::none;
+        study.approach.ground = Ground::none;
         const QString file = folder_.filePath("tested.dune"), photo = folder_.filePath("card.jpg");
         QVERIFY(storage::writeDocument({study, smallLibrary()}, file.toStdString(), {}, {}).ok());
         MainWindow window(smallLibrary(), store->get());
@@ -124,7 +124,7 @@ class TestChoosing : public QObject {
 
     /// What could be bought lies behind what is at hand, says so, and cannot be set.
     void aPaperToBuyIsOnlyLookedAt() {
-        auto window = opened([](planning::Study& study) { study.ground = Ground::none; });
+        auto window = opened([](planning::Study& study) { study.approach.ground = Ground::none; });
         QVERIFY(window);
         materials::Library library = smallLibrary();
         library.papersToBuy = {library.papers[1]};
@@ -145,7 +145,7 @@ class TestChoosing : public QObject {
 
     /// Border and series are choices of the study, and the sheet is cut by them.
     void theSheetIsCut() {
-        auto window = opened([](planning::Study& study) { study.ground = Ground::none; });
+        auto window = opened([](planning::Study& study) { study.approach.ground = Ground::none; });
         QVERIFY(window);
         window->goTo(2);
         QSpinBox* border = named<QSpinBox>(*window, "Border");
@@ -172,7 +172,7 @@ class TestChoosing : public QObject {
 
     /// Offcuts by keys; the cut-out as it measures and as it looks.
     void anOffcutIsLookedAtAndSet() {
-        auto window = opened([](planning::Study& study) { study.ground = Ground::none; });
+        auto window = opened([](planning::Study& study) { study.approach.ground = Ground::none; });
         QVERIFY(window);
         window->goTo(2);
         QVERIFY(QTest::qWaitFor([&] { return planIn(*window).papers != nullptr; }, 30000) && planned(*window));
@@ -238,7 +238,7 @@ class TestChoosing : public QObject {
         clicked(*window, 0.2, 0.5);
         QTRY_VERIFY(window->pictures().grab().toImage() != beside);
         QTest::mouseClick(buttonOf(*window, "Lay this ground"), Qt::LeftButton);
-        QCOMPARE(window->session().study().ground, second);
+        QCOMPARE(window->session().study().approach.ground, second);
         QVERIFY(planned(*window));
         QCOMPARE(planIn(*window).grounds, all);  // the others need not be tried again
         QCOMPARE(planIn(*window).ground.strategy, second);
@@ -259,14 +259,14 @@ class TestChoosing : public QObject {
         QVERIFY(planIn(*window).grounds->back().proposal.obstacle.has_value());
         QVERIFY(!window->margin().text().cautions.isEmpty());
         QVERIFY(!buttonOf(*window, "Lay this ground")->isEnabled());
-        const Ground before = window->session().study().ground;
+        const Ground before = window->session().study().approach.ground;
         QTest::keyClick(board, Qt::Key_Return);
-        QCOMPARE(window->session().study().ground, before);
+        QCOMPARE(window->session().study().approach.ground, before);
     }
 
     /// An area gets a ground of its own and loses it again; the route says so.
     void anAreaHasAGroundOfItsOwn() {
-        auto window = opened([](planning::Study& study) { study.ground = Ground::none; });
+        auto window = opened([](planning::Study& study) { study.approach.ground = Ground::none; });
         QVERIFY(window);
         window->goTo(4);
         QVERIFY(QTest::qWaitFor([&] { return planIn(*window).grounds != nullptr; }, 30000) && planned(*window));
@@ -293,7 +293,7 @@ class TestChoosing : public QObject {
     /// A ground is mixed by hand for an area, begins with what the plan has laid there, and can be left to the plan
     /// again.
     void aGroundIsMixedByHand() {
-        auto window = opened([](planning::Study& study) { study.ground = Ground::none; });
+        auto window = opened([](planning::Study& study) { study.approach.ground = Ground::none; });
         QVERIFY(window);
         window->goTo(4);
         QVERIFY(QTest::qWaitFor([&] { return planIn(*window).grounds != nullptr; }, 30000) && planned(*window));
@@ -329,7 +329,7 @@ class TestChoosing : public QObject {
 
     /// Help in drying shortens the wait.
     void dryingIsAChoice() {
-        auto window = opened([](planning::Study& study) { study.ground = Ground::localWash; });
+        auto window = opened([](planning::Study& study) { study.approach.ground = Ground::localWash; });
         QVERIFY(window);
         window->goTo(4);
         const auto waits = [&] {

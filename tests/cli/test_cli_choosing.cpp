@@ -101,7 +101,7 @@ class TestCliChoosing : public QObject {
     void papersAreTestedOnACard() {
         planning::Study study = smallStudy();
         study.paper.clear();
-        study.ground = planning::Ground::none;
+        study.approach.ground = planning::Ground::none;
         QVERIFY(storage::writeDocument({study, smallLibrary()}, at("tested.dune").toStdString(), {}, {}).ok());
         const QStringList card{"test-card", at("tested.dune"), "--border-mm", "10", "--page", "4"};
         Run r = run(card + QStringList{"--out", at("card.pdf"), "--stand-in", at("card.jpg"), "--seed", "3"});

@@ -26,7 +26,7 @@ class TestPalette : public QObject {
         for (int round = 0; round < roundsOf(20); ++round) {
             const auto sticks = prepared(randomMedia(6, 400 + unsigned(round)), d65);
             const pigment::Patch on = ground(round % 2 ? "#8a7f74" : "#c2ab86");
-            const OptionBank bank(sticks, *on.surface, weights.school);
+            const OptionBank bank(sticks, *on.surface, weights.rules);
             std::vector<Want> wants{wantOf(sticks, on, 8, random), wantOf(sticks, on, 8, random)};
             wants[0].importance = 0.7;
             wants[1].importance = 0.3;
@@ -46,7 +46,7 @@ class TestPalette : public QObject {
         const auto sticks = prepared(randomMedia(40, 38), d65);
         const pigment::Patch on = ground("#8a7f74");
         const StackWeights weights;
-        const OptionBank bank(sticks, *on.surface, weights.school);
+        const OptionBank bank(sticks, *on.surface, weights.rules);
         Numbers random(39);
         std::vector<Want> wants;
         for (int a = 0; a < 6; ++a) {
@@ -184,7 +184,7 @@ class TestPalette : public QObject {
         std::stop_source stop;
         stop.request_stop();
         const pigment::Patch on = ground("#8a7f74");
-        const OptionBank bank(sticks, *on.surface, School::darkFirst);
+        const OptionBank bank(sticks, *on.surface, StackRules{});
         const std::vector<Want> wants{{{{{50, 0, 0}, 1.0}}, on}};
         QVERIFY(!choosePalette(wants, bank, 5, {}, {}, 0.01, {{}, stop.get_token()}).has_value());
     }

@@ -112,7 +112,7 @@ class TestCutting : public QObject {
         materials::Library library = smallLibrary();
         Study study = smallStudy();
         study.paper.clear();
-        study.ground = Ground::none;
+        study.approach.ground = Ground::none;
         Kept kept;
         const std::string best = planIn(study, library, kept).paper.id;
         for (materials::Paper& paper : library.papers) {

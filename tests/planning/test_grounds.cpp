@@ -325,7 +325,7 @@ class TestGrounds : public QObject {
     void wetComesBeforeDryAndIsWaitedFor() {
         Study study = smallStudy();
         study.paper = "p-grey";
-        study.ground = Ground::localWash;
+        study.approach.ground = Ground::localWash;
         const Plan plan = planOf(study);
         int lastWet = 0;
         double waits = 0;
@@ -338,7 +338,7 @@ class TestGrounds : public QObject {
         QVERIFY(waits > 0);
         for (const Step& step : plan.steps)
             if (step.number < lastWet && step.stage != Stage::drawing) QVERIFY(step.stage == Stage::underpainting);
-        study.ground = Ground::none;
+        study.approach.ground = Ground::none;
         for (const Step& step : planOf(study).steps) QVERIFY(step.stage != Stage::underpainting);
     }
 
@@ -346,7 +346,7 @@ class TestGrounds : public QObject {
     void washesSayHowTheyDry() {
         Study study = smallStudy();
         study.paper = "p-grey";
-        study.ground = Ground::localWash;
+        study.approach.ground = Ground::localWash;
         const Plan plan = planOf(study);
         int washes = 0;
         for (const Step& step : plan.steps) {

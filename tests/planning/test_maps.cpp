@@ -216,8 +216,8 @@ class TestMaps : public QObject {
             QCOMPARE(markMillimetres(kind, Manner::dab, false), 10.0);
         }
         QCOMPARE(markMillimetres(Kind::soft, Manner::fix, true), 10.0);
-        QCOMPARE(markMillimetres(Kind::soft, Manner::blend, true), 8.0);
-        QCOMPARE(markMillimetres(Kind::soft, Manner::blend, false), 3.0);
+        QCOMPARE(markMillimetres(Tool::finger), 8.0);
+        QCOMPARE(markMillimetres(Tool::stump), 3.0);
         QCOMPARE(markMillimetres(Kind::pencil, Manner::lift, true), 3.0);
         QCOMPARE(markFactor(Detail::suggest), 2.0);
         QCOMPARE(markFactor(Detail::usual), 1.0);

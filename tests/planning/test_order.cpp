@@ -5,6 +5,7 @@
 #include "hand_plan.h"
 #include "planning/minutes.h"
 #include "planning/notes.h"
+#include "planning/tasks.h"
 
 using namespace planning;
 using materials::Kind;
@@ -74,7 +75,7 @@ class TestOrder : public QObject {
     void theBackgroundGoesBeforeWhatOverlapsIt() {
         for (const bool touching : {true, false}) {
             HandPlan hand(2);
-            const int dark = hand.stick(40), light = hand.stick(220);
+            const int dark = hand.stick(70), light = hand.stick(220);
             (*hand.areaList)[0].plane = subject::Plane::foreground;
             (*hand.areaList)[1].plane = subject::Plane::background;
             if (!touching)

@@ -25,7 +25,7 @@ Study sceneOf(const cv::Scalar& background, const std::vector<cv::Scalar>& thing
     study.widthMillimetres = 240;
     study.heightMillimetres = 180;
     study.areas = areas;
-    study.ground = Ground::none;
+    study.approach.ground = Ground::none;
     study.parting = subject::Parting::byColour;
     return study;
 }
@@ -156,7 +156,7 @@ class TestPapers : public QObject {
     void partsAddUpAndTheBestIsNoWorseThanTheMiddle() {
         Study study = smallStudy();
         study.paper.clear();
-        study.ground = Ground::proposed;
+        study.approach.ground = Ground::proposed;
         materials::Library library = starter();
         for (const Goal goal : {Goal::truestColour, Goal::leastWork, Goal::mostSparkle, Goal::mostVivid}) {
             study.goal = goal;
@@ -186,7 +186,7 @@ class TestPapers : public QObject {
     void goalsAreFollowed() {
         Study study = smallStudy();
         study.paper.clear();
-        study.ground = Ground::proposed;
+        study.approach.ground = Ground::proposed;
         const materials::Library library = starter();
         const auto leaderOf = [&](Goal goal) {
             study.goal = goal;
@@ -236,7 +236,7 @@ class TestPapers : public QObject {
         materials::Library library = smallLibrary();
         Study study = smallStudy();
         study.paper.clear();
-        study.ground = Ground::none;
+        study.approach.ground = Ground::none;
         const std::vector<RankedPaper> owned = rankedFor(study, library);
         std::erase_if(library.papers, [&](const auto& paper) { return paper.id == owned.front().paper.id; });
         library.papersToBuy = {owned.front().paper};
@@ -275,7 +275,7 @@ class TestPapers : public QObject {
     void aNewGoalOnlyOrders() {
         Study study = smallStudy();
         study.paper.clear();
-        study.ground = Ground::proposed;
+        study.approach.ground = Ground::proposed;
         Kept kept;
         QVERIFY(comparedPapers(study, smallLibrary(), kept) && comparedGrounds(study, smallLibrary(), kept));
         constexpr std::array goals{Goal::leastWork, Goal::mostVivid};
@@ -309,7 +309,7 @@ class TestPapers : public QObject {
     void theBoardTellsWhatGains() {
         for (const char* paper : {"p-white", "p-dry", "p-grey"}) {
             Study study = smallStudy();
-            study.ground = Ground::proposed;
+            study.approach.ground = Ground::proposed;
             study.paper = paper;
             Kept kept;
             int told = 0;

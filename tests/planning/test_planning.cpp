@@ -57,7 +57,7 @@ class TestPlanning : public QObject {
         double share = 0, stacks = 0;
         for (const PlannedStack& stack : plan.stacks) {
             stacks += stack.share;
-            QVERIFY(!stack.layers.empty() && int(stack.layers.size()) <= 4);
+            QVERIFY(!stack.layers.empty() && sticksLaidIn(stack) <= 4);
             for (const Tone& tone : stack.tones) share += tone.share;
             double weight = 0;
             for (const matching::Sample& sample : stack.samples) weight += sample.weight;
@@ -90,7 +90,7 @@ class TestPlanning : public QObject {
         const auto coarse = makePlan(smallStudy(), smallLibrary(), kept, {}, 0, Fineness::coarse);
         QVERIFY(coarse.ok() && coarse->isCoarse);
         QVERIFY(coarse->summary.picture.mean < 2 * usual().summary.picture.mean + 1);
-        QVERIFY(!coarse->steps.empty() && coarse->pressures.size() == usual().pressures.size());
+        QVERIFY(!coarse->steps.empty() && !coarse->pressures.empty());
         const auto full = makePlan(smallStudy(), smallLibrary(), kept);
         QVERIFY(full.ok() && samePlan(*full, usual()));
     }
@@ -175,19 +175,23 @@ class TestPlanning : public QObject {
     void valueOrderFollowsTheSchool() {
         for (const School school : {School::darkFirst, School::lightBase}) {
             Study study = smallStudy();
-            study.school = school;
+            study.approach.stacks.school = school;
             const Plan plan = planOf(study);
             int compared = 0;
-            for (const PlannedStack& stack : plan.stacks)
-                for (std::size_t i = 1; i < stack.layers.size(); ++i) {
-                    const auto lightness = [&](std::size_t at) {
-                        return plan.prepared[std::size_t(stack.layers[at].stick)].masstone.L;
-                    };
-                    ++compared;
-                    QVERIFY(school == School::darkFirst ? lightness(i - 1) <= lightness(i)
-                                                        : lightness(i - 1) >= lightness(i));
-                    QVERIFY(stack.layers[i - 1].step < stack.layers[i].step);
+            for (const PlannedStack& stack : plan.stacks) {
+                const matching::PreparedStick* before = nullptr;
+                for (std::size_t i = 0; i < stack.layers.size(); ++i) {
+                    if (i > 0) QVERIFY(stack.layers[i - 1].step < stack.layers[i].step);
+                    if (stack.layers[i].stick < 0) continue;
+                    const matching::PreparedStick& stick = plan.prepared[std::size_t(stack.layers[i].stick)];
+                    if (before && !matching::isBlack(stick)) {  // which comes last
+                        ++compared;
+                        QVERIFY(school == School::darkFirst ? before->masstone.L <= stick.masstone.L
+                                                            : before->masstone.L >= stick.masstone.L);
+                    }
+                    before = &stick;
                 }
+            }
             QVERIFY(compared > 0);
         }
     }
@@ -212,7 +216,7 @@ class TestPlanning : public QObject {
     void aGroundWantsRoomAmongTheSticks() {
         Study study = smallStudy();
         study.paper = "p-grey";
-        study.ground = Ground::localWash;
+        study.approach.ground = Ground::localWash;
         for (const auto& [limit, most] : {std::pair(3, 0), std::pair(4, 1), std::pair(24, 4)}) {
             study.stickLimit = limit;
             const Plan plan = planOf(study, 0, Fineness::coarse);
@@ -228,13 +232,13 @@ class TestPlanning : public QObject {
         Study study = smallStudy();
         study.layers = 2;
         const Plan two = planOf(study);
-        for (const PlannedStack& stack : two.stacks) QVERIFY(stack.layers.size() <= 2);
+        for (const PlannedStack& stack : two.stacks) QVERIFY(sticksLaidIn(stack) <= 2);
         QVERIFY(two.summary.picture.mean > usual().summary.picture.mean - 0.1);
         study.layers = 5;
-        for (const PlannedStack& stack : planOf(study).stacks) QVERIFY(stack.layers.size() <= 5);
+        for (const PlannedStack& stack : planOf(study).stacks) QVERIFY(sticksLaidIn(stack) <= 5);
         study = smallStudy();
         study.paper = "p-grey";
-        study.ground = Ground::none;
+        study.approach.ground = Ground::none;
         const auto inDetail = [&](Detail detail) {
             study.detail = detail;
             return planOf(study);
@@ -252,7 +256,7 @@ class TestPlanning : public QObject {
         };
         QVERIFY(roughness(suggested) < roughness(middling) && roughness(middling) < roughness(fine));
         for (const PlannedStack& stack : fine.stacks)
-            for (const Layer& layer : stack.layers) QVERIFY(layer.markMillimetres <= 4);
+            for (const Layer& layer : stack.layers) QVERIFY(layer.markMillimetres <= (layer.stick < 0 ? 8 : 4));
     }
 
     /// Borders between areas are where they were: the sheet's own edges, read anew, lie on them.
@@ -287,7 +291,8 @@ class TestPlanning : public QObject {
             double tooth = 0;
             int step = 0;
             for (const SectionLayer& layer : column.layers) {
-                QVERIFY(layer.step > step && layer.toothBefore == tooth && layer.toothAfter >= tooth);
+                QVERIFY(layer.step > step && layer.toothBefore == tooth && layer.toothAfter >= 0 &&
+                        layer.toothAfter <= 1);
                 tooth = layer.toothAfter;
                 step = layer.step;
             }

@@ -106,11 +106,11 @@ class TestPlans : public QObject {
     void plansAreAsTheyWereLookedAt() {
         Study study = smallStudy();
         study.paper.clear();
-        study.ground = Ground::proposed;
+        study.approach.ground = Ground::proposed;
         const QString folder = TEST_OWN "/planning/worked/";
         QCOMPARE(told(planOf(study)).against(folder + "usual.txt"), QString());
         study.paper = "p-dry";
-        study.school = School::lightBase;
+        study.approach.stacks.school = School::lightBase;
         study.layers = 5;
         study.detail = Detail::fine;
         study.areaChoices = {{0.5, 0.5, "ball", {}, true}};
@@ -124,7 +124,7 @@ class TestPlans : public QObject {
         QCOMPARE(told(planOf(study)).against(folder + "few-sticks-under-a-lamp.txt"), QString());
         study = smallStudy();
         study.paper.clear();
-        study.ground = Ground::proposed;
+        study.approach.ground = Ground::proposed;
         const Plan coarse = planOf(study, 0, Fineness::coarse);
         QCOMPARE(told(coarse).against(folder + "coarse.txt"), QString());
     }

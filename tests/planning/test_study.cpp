@@ -189,7 +189,8 @@ class TestStudy : public QObject {
             if (!laid.contains(left)) continue;
             ++together;
             QVERIFY(step.why.front().kind == ReasonKind::hardBeforeSoft ||
-                    step.why.front().kind == ReasonKind::highlightsLast ||
+                    step.why.front().kind == ReasonKind::highlightsLast || step.tool != Tool::none ||
+                    step.why.front().kind == ReasonKind::blackLast ||
                     std::ranges::any_of(step.why, [](const Reason& r) { return r.kind == ReasonKind::pairTogether; }));
         }
         QCOMPARE(together, int(plan->stacks[std::size_t(stack)].layers.size()));

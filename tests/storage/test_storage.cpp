@@ -101,7 +101,7 @@ class TestStorage : public QObject {
         QTemporaryDir folder;
         const QString file = folder.filePath("a.dune");
         planning::Study study = smallStudy();
-        study.school = planning::School::lightBase;
+        study.approach.stacks.school = planning::School::lightBase;
         study.paper = "p-dry";
         study.tray = "field box";
         study.areaEdits = {{subject::AreaEdit::Kind::part, {{{0.1, 0.2}, {0.15, 0.25}}, {{0.3, 1.4}}}}};
@@ -286,7 +286,7 @@ class TestStorage : public QObject {
             QVERIFY(!area["key"].toString().isEmpty() && area["together"].toInt() > 0);
             const QJsonArray layers = area["layers"].toArray();
             for (const QJsonValue layer : layers) {
-                QVERIFY(sticks.contains(layer["stick"].toString()));
+                QVERIFY(layer["tool"].isNull() ? sticks.contains(layer["stick"].toString()) : layer["stick"].isNull());
                 QVERIFY(layer["light"].toDouble() + layer["medium"].toDouble() + layer["heavy"].toDouble() <= 1 + 1e-9);
                 stepsOfLayers.insert(layer["step"].toInt());
             }
@@ -358,8 +358,8 @@ class TestStorage : public QObject {
         study.tray = "field box";
         study.layers = 6;
         study.detail = planning::Detail::fine;
-        study.school = planning::School::lightBase;
-        study.ground = planning::Ground::none;
+        study.approach.stacks.school = planning::School::lightBase;
+        study.approach.ground = planning::Ground::none;
         study.light = colour::Light::led;
         study.areaEdits = {{subject::AreaEdit::Kind::cutOut, {{{0.1, 0.1}, {0.3, 0.1}, {0.2, 0.4}}}}};
         study.areaChoices.push_back({0.2,

@@ -71,6 +71,12 @@ class HandPlan {
         plan.pressures[layers.size() - 1].setTo(2 * rendering::mapStep, plan.stackMap == stack);
     }
 
+    /// A tool over all that lies in a stack so far.
+    void tool(int stack, planning::Tool tool) {
+        layer(stack, -1, tool == planning::Tool::fixative ? pigment::Manner::fix : pigment::Manner::blend, 1.0);
+        plan.stacks[std::size_t(stack)].layers.back().tool = tool;
+    }
+
     /// A wash under these areas.
     void wash(int stick, std::vector<int> areas) {
         plan.ground.strategy = planning::Ground::localWash;
@@ -82,7 +88,7 @@ class HandPlan {
     }
 
     std::vector<planning::Step>& order(planning::School school = planning::School::darkFirst) {
-        study.school = school;
+        study.approach.stacks.school = school;
         plan.steps = planning::orderedSteps(plan, study);
         return plan.steps;
     }

@@ -4,7 +4,7 @@
 #include <opencv2/imgproc.hpp>
 
 #include "materials/material.h"
-#include "planning/study.h"
+#include "planning/plan.h"
 
 /// A small picture (wall, table, ball in the light) and a mixed tray: a study that plans in a moment, its paper and
 /// ground chosen.
@@ -26,7 +26,7 @@ inline planning::Study smallStudy() {
     study.areaChoices = {{0.5, 0.5, "ball"}};
     // What is not left to the program need not be compared.
     study.paper = "p-grey";
-    study.ground = planning::Ground::localWash;
+    study.approach.ground = planning::Ground::localWash;
     return study;
 }
 
@@ -60,4 +60,9 @@ inline materials::Library smallLibrary() {
                       {"p-white", "Mill", "cartridge white", materials::Surface::cartridge,
                        *colour::srgb8FromHex("#f2f0ea"), materials::Water::thin}};
     return library;
+}
+
+/// How many of a stack's layers are of a stick.
+inline int sticksLaidIn(const planning::PlannedStack& stack) {
+    return int(std::ranges::count_if(stack.layers, [](const planning::Layer& layer) { return layer.stick >= 0; }));
 }

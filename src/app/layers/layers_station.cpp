@@ -23,6 +23,18 @@ constexpr int mapWidth = 560;
 }  // namespace
 
 LayersStation::LayersStation(Desk& desk) : Station(desk, tr("The section"), tr("layers from the paper up")) {
+    approach_ = new ApproachLeaf(session_);
+    leaves_ = new Leaves;
+    leaves_->addLeaf(choices_, tr("Section"), tr("The cut through the sheet, and its steps in time"),
+                     makeSectionLeaf());
+    leaves_->addLeaf(choices_, tr("Approach"), tr("How you go about it, and what another way would change"), approach_);
+    body_->addWidget(leaves_, 1);
+    connect(approach_, &ApproachLeaf::looksDifferent, this, &LayersStation::looksDifferent);
+    connect(approach_, &ApproachLeaf::said, &desk_, &Desk::said);
+    connect(leaves_, &QStackedWidget::currentChanged, this, [this] {
+        refresh();
+        Q_EMIT looksDifferent();
+    });
     detail_ = new QComboBox;
     for (const auto detail : {planning::Detail::suggest, planning::Detail::usual, planning::Detail::fine})
         detail_->addItem(wording::detailWord(detail));
@@ -33,10 +45,6 @@ LayersStation::LayersStation(Desk& desk) : Station(desk, tr("The section"), tr("
     whole_ = new QPushButton(tr("Cut the whole sheet"));
     choices_->addWidget(draw_);
     choices_->addWidget(whole_);
-    section_ = new SectionView;
-    scrubber_ = new Scrubber;
-    body_->addWidget(section_, 1);
-    body_->addWidget(scrubber_);
     section_->onChosen = [this](int stack) { select(stack == selected_ ? -1 : stack); };
     connect(scrubber_, &Scrubber::stepChanged, this, [this](int step) {
         isInHand_ = true;
@@ -49,6 +57,17 @@ LayersStation::LayersStation(Desk& desk) : Station(desk, tr("The section"), tr("
     connect(draw_, &QPushButton::toggled, this, [this] { Q_EMIT looksDifferent(); });
     connect(whole_, &QPushButton::clicked, this, [this] { cutAlong(std::nullopt); });
     whole_->setEnabled(false);
+}
+
+QWidget* LayersStation::makeSectionLeaf() {
+    auto* leaf = new QWidget;
+    auto* column = new QVBoxLayout(leaf);
+    column->setContentsMargins(0, 0, 0, 0);
+    section_ = new SectionView;
+    scrubber_ = new Scrubber;
+    column->addWidget(section_, 1);
+    column->addWidget(scrubber_);
+    return leaf;
 }
 
 void LayersStation::cutAlong(const std::optional<subject::Line>& line) {
@@ -76,6 +95,10 @@ void LayersStation::select(int stack) {
 
 void LayersStation::refresh() {
     detail_->setCurrentIndex(static_cast<int>(session_.study().detail));
+    const bool isSection = leaves_->currentWidget() != approach_;
+    draw_->setVisible(isSection);
+    whole_->setVisible(isSection);
+    approach_->refresh();
     const auto plan = session_.plan();
     if (plan == shown_) return;
     const bool wasAtEnd = !shown_ || scrubber_->step() >= int(shown_->steps.size());
@@ -166,6 +189,14 @@ MarginText LayersStation::stepMargin() const {
             text.paragraphs << (dries > 0 ? tr("It dries %1 of a step lighter: judge it when it is dry.")
                                           : tr("It dries %1 of a step darker: judge it when it is dry."))
                                    .arg(std::fabs(dries), 0, 'f', 1);
+        if (step.tool != planning::Tool::none)
+            text.strokes.push_back({materials::Kind::soft,
+                                    {},
+                                    wording::toolWord(step.tool),
+                                    tr("%1, %2").arg(wording::mannerWord(step.manner), wording::duration(step.minutes)),
+                                    step.manner,
+                                    pigment::Pressure::medium,
+                                    false});
         if (step.stick >= 0) {
             const materials::Material& stick = plan->sticks[std::size_t(step.stick)];
             text.listHead = tr("In the hand");
@@ -218,11 +249,21 @@ MarginText LayersStation::stackMargin() const {
                  tr("%1: %2").arg(wording::strengthWords(layer), wording::reasonPhrase(layer.reason)), layer.manner,
                  layer.pressure, !layer.mixture.empty()});
     for (const planning::Layer& layer : stack.layers) {
+        const QString words =
+            tr("step %1, %2: %3").arg(layer.step).arg(wording::mannerWord(layer.manner), wording::laidWords(layer));
+        if (layer.stick < 0) {
+            text.strokes.push_back({materials::Kind::soft,
+                                    {},
+                                    wording::toolWord(layer.tool),
+                                    words,
+                                    layer.manner,
+                                    layer.hardest(),
+                                    false});
+            continue;
+        }
         const materials::Material& stick = plan->sticks[std::size_t(layer.stick)];
         text.strokes.push_back(
-            {stick.kind, stick.masstone, QString::fromStdString(stick.name),
-             tr("step %1, %2: %3").arg(layer.step).arg(wording::mannerWord(layer.manner), wording::laidWords(layer)),
-             layer.manner, layer.hardest()});
+            {stick.kind, stick.masstone, QString::fromStdString(stick.name), words, layer.manner, layer.hardest()});
     }
     if (tooth > planning::nearlyFull) text.cautions << tr("The tooth is nearly full here: keep the last layers light.");
     return text;
@@ -236,6 +277,7 @@ QString LayersStation::introduction() const {
 
 MarginText LayersStation::margin() const {
     if (!session_.plan()) return {tr("Layers"), {tr("The layers are planned as soon as the subject is read.")}};
+    if (leaves_->currentWidget() == approach_) return approach_->margin();
     return selected_ >= 0 ? stackMargin() : stepMargin();
 }
 

@@ -1,7 +1,9 @@
 #pragma once
 
+#include "app/layers/approach_leaf.h"
 #include "app/layers/section_view.h"
 #include "app/station.h"
+#include "app/widgets/leaves.h"
 #include "app/widgets/scrubber.h"
 
 class QComboBox;
@@ -9,7 +11,7 @@ class QPushButton;
 
 namespace app {
 
-/// Layers: the section, with a scrubber that lays the steps down.
+/// Layers: the section, with a scrubber that lays the steps down; and the approach that they follow.
 class LayersStation : public Station {
     Q_OBJECT
 
@@ -25,6 +27,7 @@ class LayersStation : public Station {
     void refresh() override;
     Scrubber& scrubber() { return *scrubber_; }
     SectionView& section() { return *section_; }
+    ApproachLeaf& approach() { return *approach_; }
     int selectedStack() const { return selected_; }
     /// Draws the section along this line over the picture; through the whole sheet without one.
     void cutAlong(const std::optional<subject::Line>& line);
@@ -35,6 +38,10 @@ class LayersStation : public Station {
     MarginText stepMargin() const;
     MarginText stackMargin() const;
 
+    QWidget* makeSectionLeaf();
+
+    Leaves* leaves_;
+    ApproachLeaf* approach_;
     QComboBox* detail_;
     QPushButton *draw_, *whole_;
     SectionView* section_;

@@ -49,13 +49,11 @@ QString SectionView::wordsAt(const QPointF& position) const {
     if (!hit.column) return {};
     QString area = wording::stackName(*plan_, hit.column->stack);
     if (!hit.layer) return area;
-    const QString stick = hit.layer->stick >= 0
-                              ? QString::fromStdString(plan_->sticks[std::size_t(hit.layer->stick)].name)
-                              : tr("no stick");
+    const QString inHand = wording::inHandWords(*plan_, plan_->steps[std::size_t(hit.layer->step - 1)]);
     return tr("%1, step %2: %3. The tooth is %4 % full then.")
         .arg(area)
         .arg(hit.layer->step)
-        .arg(stick)
+        .arg(inHand)
         .arg(std::lround(hit.layer->toothAfter * 100));
 }
 

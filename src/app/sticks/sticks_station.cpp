@@ -208,7 +208,8 @@ void SticksStation::point(const QPointF& fraction) {
     const auto plan = session_.plan();
     const auto& layers = plan->stacks[std::size_t(stack)].layers;
     for (std::size_t i = layers.size(); i-- > 0;)
-        if (subject::levelAt(plan->pressures[i], fraction.x(), fraction.y()) > rendering::mapStep / 2) {
+        if (layers[i].stick >= 0 &&
+            subject::levelAt(plan->pressures[i], fraction.x(), fraction.y()) > rendering::mapStep / 2) {
             selected_ = layers[i].stick;
             break;
         }

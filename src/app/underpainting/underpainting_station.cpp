@@ -223,7 +223,7 @@ void UnderpaintingStation::showEvent(QShowEvent* event) {
 }
 
 void UnderpaintingStation::take(planning::Ground ground) {
-    session_.choose(tr("Underpainting"), [&](planning::Study& study) { study.ground = ground; });
+    session_.choose(tr("Underpainting"), [&](planning::Study& study) { study.approach.ground = ground; });
     looked_.reset();
 }
 
@@ -311,7 +311,7 @@ void UnderpaintingStation::refresh() {
     areaGround_->setCurrentIndex(own && own->ground ? areaGround_->findData(int(*own->ground)) : 0);
     mix_->setEnabled(plan && area_);
     const planning::TriedGround* looked = triedBy(lookedAt());
-    best_->setEnabled(plan && session_.study().ground != planning::Ground::proposed);
+    best_->setEnabled(plan && session_.study().approach.ground != planning::Ground::proposed);
     lay_->setEnabled(plan && looked && !looked->proposal.obstacle && chosen() != lookedAt());
     QList<Board::Card> cards;
     const planning::TriedGround* bare = triedBy(planning::Ground::none);
@@ -432,7 +432,7 @@ MarginText UnderpaintingStation::margin() const {
     text.head = capital(wording::groundWord(ground));
     text.paragraphs << wording::groundSentence(ground);
     if (ground == chosen())
-        text.paragraphs << (session_.study().ground == planning::Ground::proposed
+        text.paragraphs << (session_.study().approach.ground == planning::Ground::proposed
                                 ? tr("It is laid because it serves best.")
                                 : tr("You have laid it."))
                         << tr("The whole plan over it ends %1.").arg(wording::pictureWords(*plan));

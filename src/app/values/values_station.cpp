@@ -61,10 +61,6 @@ QWidget* ValuesStation::makeLadderLeaf() {
     squint_->setFixedWidth(110);
     addField(row, tr("Squint"), squint_);
     row->addStretch();
-    school_ = new QComboBox;
-    school_->addItem(wording::schoolWord(planning::School::darkFirst));
-    school_->addItem(wording::schoolWord(planning::School::lightBase));
-    addField(row, tr("Order"), school_);
     counting_ = new QComboBox;
     counting_->addItems({tr("1 is black"), tr("1 is white")});
     addField(row, tr("Counting"), counting_);
@@ -104,10 +100,6 @@ void ValuesStation::connectLadder() {
     });
     connect(squint_, &QSlider::sliderReleased, this, [this] {
         session_.choose(tr("Squint"), [&](planning::Study& study) { study.squint = squint_->value() / 100.0; });
-    });
-    connect(school_, &QComboBox::activated, this, [this](int index) {
-        session_.choose(tr("Order of values"),
-                        [&](planning::Study& study) { study.school = static_cast<planning::School>(index); });
     });
     connect(counting_, &QComboBox::activated, this, [this](int index) {
         setCounting(wording::Counting(index));
@@ -154,7 +146,6 @@ void ValuesStation::refresh() {
     }
     showValue(levels_, study.thresholds.empty() ? study.valueLevels : int(study.thresholds.size()) + 1);
     if (!squint_->isSliderDown()) showValue(squint_, int(std::lround(study.squint * 100)));
-    school_->setCurrentIndex(static_cast<int>(study.school));
     counting_->setCurrentIndex(static_cast<int>(counting()));
     exact_->setEnabled(!study.thresholds.empty());
     const subject::Masses* masses = shownMasses();

@@ -45,7 +45,7 @@ class ValuesStation : public Station {
     ColourLeaf* colour_;
     QSpinBox* levels_;
     QSlider* squint_;
-    QComboBox *school_, *counting_;
+    QComboBox* counting_;
     QPushButton* exact_;
     int selected_ = -1;  // mass
     std::optional<subject::Masses> preview_;
