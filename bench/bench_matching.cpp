@@ -94,7 +94,7 @@ int main(int argc, char** argv) {
     add("a stack of two layers from 48 sticks/every stack by the whole film",
         [] { benchmark::DoNotOptimize(triedAll(wants[0], fewBank, weights)); });
     const auto palette = [](const std::vector<Want>& all, const OptionBank& from, const SearchWidth& width) {
-        benchmark::DoNotOptimize(choosePalette(all, from, 24, width, weights, usualStickPrice, {}));
+        benchmark::DoNotOptimize(choosePalette(all, from, {24, {}, usualStickPrice}, width, weights, {}));
     };
     add("24 of 320 sticks for 12 areas of 4 layers/the palette", [palette] { palette(wants, bank, {}); });
     add("24 of 320 sticks for 12 areas of 4 layers/a first palette",

@@ -6,6 +6,9 @@
 #include "cli/commands.h"
 #include "cli/study_options.h"
 #include "planning/comparison.h"
+#include "planning/gaps.h"
+#include "planning/palette_curve.h"
+#include "planning/questions.h"
 #include "storage/plan_export.h"
 
 namespace cli {
@@ -41,19 +44,109 @@ int compareGrounds(const storage::Document& chosen) {
     return print(candidates);
 }
 
+/// A plan to compare others with, and what it was made from.
+struct Compared {
+    planning::Plan plan;
+    const storage::Document& chosen;
+    planning::Kept kept;
+};
+
+QJsonObject outcomeJson(const planning::PlanOutcome& outcome) {
+    return {{"pictureDifference", outcome.difference},
+            {"layers", outcome.layers},
+            {"sticks", outcome.sticks},
+            {"minutes", outcome.minutes}};
+}
+
+/// Every other answer to every question, and the approaches that come with the program.
+int compareApproaches(Compared& with) {
+    const planning::Study& study = with.chosen.study;
+    QJsonArray candidates;
+    const auto add = [&](const planning::Approach& approach, QJsonObject json) {
+        planning::Study other = study;
+        other.approach = approach;
+        const auto outcome = planning::triedPlan(with.plan, study, other, with.chosen.library, with.kept);
+        if (!outcome) return;
+        const QJsonObject figures = outcomeJson(*outcome);
+        for (auto it = figures.begin(); it != figures.end(); ++it) json[it.key()] = it.value();
+        candidates.append(json);
+    };
+    for (int q = 0; q < planning::questionCount; ++q) {
+        const auto question = planning::Question(q);
+        if (question == planning::Question::ground) continue;  // compare grounds
+        for (int a = 0; a < planning::answerCount(question); ++a)
+            add(planning::answered(study.approach, question, a),
+                {{"question", QString::fromUtf8(planning::nameOf(question).data())},
+                 {"answer", QString::fromUtf8(planning::nameOfAnswer(question, a).data())},
+                 {"taken", planning::answerTo(question, study.approach) == a}});
+    }
+    for (int i = 0; i < planning::knownApproachCount; ++i) {
+        const auto known = planning::KnownApproach(i);
+        add(planning::approachOf(known), {{"approach", QString::fromUtf8(planning::nameOf(known).data())}});
+    }
+    return print(candidates);
+}
+
+/// The curve of picture difference against the number of sticks, as far as more are taken up.
+int comparePalettes(Compared& with) {
+    const planning::Study& study = with.chosen.study;
+    std::vector<planning::PalettePoint> curve;
+    std::vector<planning::PlanOutcome> outcomes;
+    for (const int count : planning::curveCounts()) {
+        const auto outcome =
+            planning::triedPlan(with.plan, study, planning::withSticks(study, count), with.chosen.library, with.kept);
+        if (!outcome) return refuse(outcome.problem());
+        curve.push_back({count, outcome->difference});
+        outcomes.push_back(*outcome);
+        if (outcome->sticks < count) break;
+    }
+    const int knee = planning::kneeOf(curve);
+    QJsonArray candidates;
+    for (std::size_t i = 0; i < curve.size(); ++i) {
+        QJsonObject json = outcomeJson(outcomes[i]);
+        json["limit"] = curve[i].sticks;
+        json["knee"] = curve[i].sticks == knee;
+        candidates.append(json);
+    }
+    return print(candidates);
+}
+
+/// What of a catalogue (or of the materials that come with the program) would be worth buying.
+int compareGaps(Compared& with, const QStringList& catalogues) {
+    const auto catalogue = chosenLibrary(catalogues);
+    if (!catalogue) return refuse(catalogue.problem());
+    const auto gaps = planning::gapsIn(with.plan, with.chosen.study, with.chosen.library, catalogue->media, with.kept);
+    if (!gaps) return refuse(gaps.problem());
+    QJsonArray candidates;
+    for (const planning::Gap& gap : *gaps)
+        candidates.append(QJsonObject{{"stick", QString::fromStdString(gap.stick.id)},
+                                      {"name", QString::fromStdString(gap.stick.name)},
+                                      {"hex", QString::fromStdString(colour::hexFromSrgb8(gap.stick.masstone))},
+                                      {"gain", gap.gain}});
+    return print(candidates);
+}
+
 }  // namespace
 
 int compare(const QStringList& arguments) {
     Options options;
-    if (!parse(arguments, studyOptions(), options)) return 2;
+    if (!parse(arguments, studyOptions() + QStringList{"--catalogue"}, options)) return 2;
     const QString what = options.words.value(0);
-    if (options.words.size() != 2 || (what != "papers" && what != "grounds"))
-        return refuseIncomplete("compare", "compare papers PICTURE|FILE.dune or compare grounds PICTURE|FILE.dune");
+    static const QStringList known{"papers", "grounds", "approaches", "palettes", "gaps"};
+    if (options.words.size() != 2 || !known.contains(what))
+        return refuseIncomplete("compare", "compare papers|grounds|approaches|palettes|gaps PICTURE|FILE.dune");
     auto document = documentFrom(options.words[1], options);
     if (!document) return refuse(document.problem());
     storage::Document chosen = *std::move(document);
     if (auto problem = applyOptions(options, chosen.study)) return refuse(*problem);
-    return what == "papers" ? comparePapers(chosen) : compareGrounds(chosen);
+    if (what == "papers") return comparePapers(chosen);
+    if (what == "grounds") return compareGrounds(chosen);
+    planning::Kept kept;
+    auto plan = planning::makePlan(chosen.study, chosen.library, kept);
+    if (!plan) return refuse(plan.problem());
+    Compared with{*std::move(plan), chosen, std::move(kept)};
+    if (what == "approaches") return compareApproaches(with);
+    return what == "palettes" ? comparePalettes(with) : compareGaps(with, options.all("--catalogue"));
 }
 
 }  // namespace cli

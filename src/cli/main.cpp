@@ -30,7 +30,7 @@ int run(const QStringList& arguments) {
         "                      [--colour NAME] [--highlights NAME] [--progression NAME] [--goal NAME] [--light NAME] "
         "[--title TEXT] [--area-name X,Y,NAME] "
         "[--border-mm B]\n"
-        "                      [--series N] [--save FILE.dune] [--threads N]\n"
+        "                      [--pin STICK] [--bar STICK] [--series N] [--save FILE.dune] [--threads N]\n"
         "yawning-dune-cli convert --from SPACE --to SPACE      (srgb, xyz, lab, lch, munsell-value)\n"
         "yawning-dune-cli difference [--formula 2000|76]\n"
         "yawning-dune-cli film --paper '#hex' [--tooth NAME] --stroke '#hex,KIND,MANNER,PRESSURE' [--stroke ...]\n"
@@ -56,7 +56,8 @@ int run(const QStringList& arguments) {
         "yawning-dune-cli inspect FILE.dune\n"
         "yawning-dune-cli areas PICTURE|FILE.dune [--areas N] --out areas.png\n"
         "                                                      labels from 1 as grey levels; the areas on stdout\n"
-        "yawning-dune-cli compare papers|grounds PICTURE|FILE.dune [options of the study as for plan]\n"
+        "yawning-dune-cli compare papers|grounds|approaches|palettes|gaps PICTURE|FILE.dune [options as for plan]\n"
+        "                      [--catalogue FILE.csv]          (gaps: what of it would be worth buying)\n"
         "                                                      each candidate with what comes of it, best first\n",
         command == "--help" || command == "-h" ? stdout : stderr);
     return command == "--help" || command == "-h" ? 0 : 2;

@@ -83,9 +83,9 @@ std::optional<common::Problem> applyApproach(const Options& options, planning::A
 
 const QStringList& studyOptions() {
     static const QStringList names = [] {
-        QStringList all{"--library", "--paper",     "--approach",  "--sticks", "--width-mm", "--height-mm",
-                        "--areas",   "--values",    "--layers",    "--detail", "--goal",     "--light",
-                        "--title",   "--area-name", "--border-mm", "--series"};
+        QStringList all{"--library", "--paper",  "--approach", "--sticks",    "--width-mm",  "--height-mm",
+                        "--areas",   "--values", "--layers",   "--detail",    "--goal",      "--light",
+                        "--pin",     "--bar",    "--title",    "--area-name", "--border-mm", "--series"};
         for (int i = 0; i < planning::questionCount; ++i) all << optionOf(planning::Question(i));
         return all;
     }();
@@ -104,6 +104,9 @@ std::optional<common::Problem> applyOptions(const Options& options, planning::St
     if (auto p = applyNumber(options, "--border-mm", planning::borderBounds, study.borderMillimetres)) return p;
     if (auto p = applyNumber(options, "--series", planning::seriesBounds, study.series)) return p;
     if (auto p = applyApproach(options, study.approach)) return p;
+    for (const auto& [option, use] :
+         {std::pair("--pin", planning::StickUse::pinned), std::pair("--bar", planning::StickUse::barred)})
+        for (const QString& stick : options.all(option)) study.stickChoices.push_back({stick.toStdString(), use});
     const std::string detail = options.last("--detail").toStdString();
     if (!detail.empty()) {
         const auto named = planning::detailNamed(detail);

@@ -5,6 +5,7 @@
 #include <set>
 
 #include "common/parallel.h"
+#include "matching/gains.h"
 
 namespace matching {
 
@@ -23,13 +24,14 @@ bool uses(const Stack& stack, int stick) {
 
 class Chooser {
  public:
-    Chooser(const std::vector<Want>& wants, const OptionBank& bank, int limit, const SearchWidth& width,
-            const StackWeights& weights, double stickPrice, const common::Progress& progress)
+    Chooser(const std::vector<Want>& wants, const OptionBank& bank, const PaletteRules& rules, const SearchWidth& width,
+            const StackWeights& weights, const common::Progress& progress)
         : wants_(wants),
           bank_(bank),
-          limit_(limit),
+          limit_(rules.limit),
+          pinned_(rules.pinned.begin(), rules.pinned.end()),
           width_(width),
-          stickPrice_(stickPrice),
+          stickPrice_(rules.stickPrice),
           progress_(progress),
           free_(bank.sticks.size(), 0.0f) {
         for (const Want& want : wants) screens_.emplace_back(want, bank, weights);
@@ -53,11 +55,19 @@ class Chooser {
                 stacks_ = givenUp;
         }
         progress_.at(1);
+        placePinned();
         const std::set<int> used = sticksOf(stacks_);
         return Palette{{used.begin(), used.end()}, stacks_, paletteCost(wants_, stacks_, stickPrice_)};
     }
 
  private:
+    /// The sticks of these stacks, and those that are in the palette anyway.
+    std::set<int> heldBy(const std::vector<Stack>& stacks) const {
+        std::set<int> held = sticksOf(stacks);
+        held.insert(pinned_.begin(), pinned_.end());
+        return held;
+    }
+
     int count() const { return int(wants_.size()); }
 
     /// work(i) for all areas, each on its own; false if cancelled meanwhile.
@@ -74,7 +84,8 @@ class Chooser {
         promising_.resize(wants_.size());
         const std::vector<int> all = bank_.all();
         return forEachArea([&](std::size_t a) {
-            const std::vector<float> price(bank_.sticks.size(), float(stickPrice_ / wants_[a].importance));
+            std::vector<float> price(bank_.sticks.size(), float(stickPrice_ / wants_[a].importance));
+            for (const int stick : pinned_) price[std::size_t(stick)] = 0;
             Found found = bestStacks(screens_[a], all, price, width_);
             stacks_[a] = std::move(found.stacks.front());
             promising_[a] = std::move(found.promising);
@@ -136,9 +147,10 @@ class Chooser {
     }
 
     bool giveUp() {
-        for (std::set<int> palette = sticksOf(stacks_); palette.size() > 1;) {
-            const std::map<int, double> losses = lossesOf(palette);
+        for (std::set<int> palette = heldBy(stacks_); palette.size() > std::max<std::size_t>(1, pinned_.size());) {
+            std::map<int, double> losses = lossesOf(palette);
             if (progress_.cancelled()) return false;
+            for (const int stick : pinned_) losses.erase(stick);
             if (losses.empty()) break;
             const auto least = std::ranges::min_element(losses, {}, [](const auto& l) { return l.second; });
             const int stick = least->first;
@@ -153,7 +165,7 @@ class Chooser {
             std::erase_if(standIns_, [&](const auto& entry) {
                 return changed.contains(entry.first.first) || entry.second.stick == stick;
             });
-            palette = sticksOf(stacks_);
+            palette = heldBy(stacks_);
         }
         return true;
     }
@@ -165,34 +177,16 @@ class Chooser {
     }
 
     bool searchWithin() {
-        const std::set<int> palette = sticksOf(stacks_);
+        const std::set<int> palette = heldBy(stacks_);
         const std::vector<int> allowed = bank_.of({palette.begin(), palette.end()});
         return forEachArea([&](std::size_t a) { stacks_[a] = within(a, allowed, stacks_[a]); });
     }
 
     /// How much the picture seems to gain (by the screen) from each stick that it does not draw from.
     std::vector<std::pair<double, int>> gains(const std::set<int>& palette) {
-        std::vector<std::vector<float>> gain(wants_.size(), std::vector<float>(bank_.sticks.size(), 0.0f));
+        std::vector<std::vector<float>> gain(wants_.size());
         forEachArea([&](std::size_t a) {
-            const Screen& screen = screens_[a];
-            const Stack& stack = stacks_[a];
-            std::vector<float> inside{std::numeric_limits<float>::infinity()}, least(bank_.sticks.size(), inside[0]);
-            const auto offer = [&](const std::vector<StackLayer>& rest, const std::vector<int>& tones) {
-                for (const Screened& s : screen.tried(rest, tones, promising_[a]).with) {
-                    const int stick = bank_.options[std::size_t(s.option)].layer.stick;
-                    float& best = palette.contains(stick) ? inside[0] : least[std::size_t(stick)];
-                    best = std::min(best, s.cost + float(wants_[a].layerPrice) * float(rest.size()));
-                }
-            };
-            for (std::size_t layer = 0; layer < stack.layers.size(); ++layer) {
-                std::vector<StackLayer> rest = stack.layers;
-                rest.erase(rest.begin() + std::ptrdiff_t(layer));
-                const Stack judgedRest = rest.size() > 3 ? screen.judged(rest) : Stack{};
-                offer(rest, judgedRest.tones);
-            }
-            if (int(stack.layers.size()) < width_.layers) offer(stack.layers, stack.tones);
-            for (std::size_t stick = 0; stick < least.size(); ++stick)
-                gain[a][stick] = std::max(0.0f, std::min(inside[0], 1e6f) - least[stick]);
+            gain[a] = gainsFrom(screens_[a], stacks_[a], promising_[a], palette, width_.layers);
         });
         std::vector<std::pair<double, int>> byStick;
         for (std::size_t stick = 0; stick < bank_.sticks.size(); ++stick) {
@@ -219,8 +213,8 @@ class Chooser {
             if (lost(a) > lost(leader)) leader = a;
         for (std::size_t a = 0; a < wants_.size(); ++a)
             stacks_[a] = a == leader && int(alone_[a].layers.size()) <= limit_ ? alone_[a] : screens_[a].judged({});
-        while (int(sticksOf(stacks_).size()) < limit_) {
-            std::set<int> palette = sticksOf(stacks_);
+        while (int(heldBy(stacks_).size()) < limit_) {
+            std::set<int> palette = heldBy(stacks_);
             std::vector<std::pair<double, int>> rivals = gains(palette);
             if (rivals.size() > std::size_t(width_.swaps)) rivals.resize(std::size_t(width_.swaps));
             std::vector<Stack> best = stacks_;
@@ -232,17 +226,49 @@ class Chooser {
                 if (!forEachArea([&](std::size_t a) { stacks[a] = within(a, allowed, stacks_[a]); })) return false;
                 if (paletteCost(wants_, stacks, stickPrice_) < paletteCost(wants_, best, stickPrice_)) best = stacks;
             }
-            if (sticksOf(best) == palette) break;
+            if (heldBy(best) == palette) break;
             stacks_ = std::move(best);
         }
         return true;
     }
 
+    /// What is pinned and serves no area goes as one more layer, or in the place of one, where the picture loses least.
+    void placePinned() {
+        for (const int stick : pinned_) {
+            if (sticksOf(stacks_).contains(stick)) continue;
+            std::size_t area = 0;
+            std::optional<Stack> best;
+            double least = std::numeric_limits<double>::infinity();
+            const auto offer = [&](std::size_t a, const std::vector<StackLayer>& rest) {
+                for (const int option : bank_.of({stick})) {
+                    Stack tried = screens_[a].judged(bank_.with(rest, option));
+                    const double loss = wants_[a].importance * (tried.cost - stacks_[a].cost);
+                    if (loss >= least) continue;
+                    least = loss;
+                    area = a;
+                    best = std::move(tried);
+                }
+            };
+            for (std::size_t a = 0; a < wants_.size(); ++a) {
+                const std::vector<StackLayer>& layers = stacks_[a].layers;
+                if (int(layers.size()) < width_.layers) offer(a, layers);
+                for (std::size_t i = 0; i < layers.size(); ++i) {
+                    if (pinned_.contains(layers[i].stick)) continue;
+                    std::vector<StackLayer> rest = layers;
+                    rest.erase(rest.begin() + std::ptrdiff_t(i));
+                    offer(a, rest);
+                }
+            }
+            if (best) stacks_[area] = *std::move(best);
+        }
+    }
+
     /// Takes a stick into the palette, for another one where it is full, if that betters the whole.
     bool swap() {
-        const std::set<int> palette = sticksOf(stacks_);
+        const std::set<int> palette = heldBy(stacks_);
         standIns_.clear();
-        const auto losses = lossesOf(palette);
+        auto losses = lossesOf(palette);
+        for (const int stick : pinned_) losses.erase(stick);
         std::vector<std::pair<double, int>> rivals = gains(palette);
         if (progress_.cancelled()) return false;
         struct Trial {
@@ -260,7 +286,7 @@ class Chooser {
         if (trials.size() > std::size_t(width_.swaps)) trials.resize(std::size_t(width_.swaps));
         bool isBetter = false;
         for (const Trial& trial : trials) {
-            std::set<int> changed = sticksOf(stacks_);
+            std::set<int> changed = heldBy(stacks_);
             if (changed.contains(trial.in) || (trial.out >= 0 && !changed.contains(trial.out))) continue;
             changed.insert(trial.in);
             changed.erase(trial.out);
@@ -290,6 +316,7 @@ class Chooser {
     const std::vector<Want>& wants_;
     const OptionBank& bank_;
     int limit_;
+    const std::set<int> pinned_;
     const SearchWidth& width_;
     double stickPrice_;
     const common::Progress& progress_;
@@ -308,10 +335,10 @@ double paletteCost(const std::vector<Want>& wants, const std::vector<Stack>& sta
     return cost;
 }
 
-std::optional<Palette> choosePalette(const std::vector<Want>& wants, const OptionBank& bank, int limit,
-                                     const SearchWidth& width, const StackWeights& weights, double stickPrice,
+std::optional<Palette> choosePalette(const std::vector<Want>& wants, const OptionBank& bank, const PaletteRules& rules,
+                                     const SearchWidth& width, const StackWeights& weights,
                                      const common::Progress& progress) {
-    return Chooser(wants, bank, limit, width, weights, stickPrice, progress).chosen();
+    return Chooser(wants, bank, rules, width, weights, progress).chosen();
 }
 
 }  // namespace matching

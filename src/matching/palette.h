@@ -14,18 +14,26 @@ struct Palette {
     double cost = 0;            // see paletteCost
 };
 
+/// What a palette is held to.
+struct PaletteRules {
+    int limit = 24;                // sticks at most, at least 1
+    std::vector<int> pinned = {};  // indices of dry sticks that are in it whatever they gain; at most `limit` of them
+    double stickPrice = 0;         // see usualStickPrice
+};
+
 /// What a stick more costs the picture, in units of its CIEDE2000.
 inline constexpr double usualStickPrice = 0.003;
 
 /// The stacks' costs by importance, and the price of every stick that they draw from.
 double paletteCost(const std::vector<Want>& wants, const std::vector<Stack>& stacks, double stickPrice);
 
-/// Chooses stacks for all areas together that draw from at most `limit` sticks and cost least. Starts from the best
+/// Chooses stacks for all areas together that draw from at most so many sticks and cost least. Starts from the best
 /// stack of each area alone, gives up the stick that is missed least (the others stand in for it) as long as there
 /// are too many or it does not pay, searches every stack anew within what is left, and then exchanges sticks while that
-/// pays. nullopt if cancelled. `limit` and the wants are at least 1.
-std::optional<Palette> choosePalette(const std::vector<Want>& wants, const OptionBank& bank, int limit,
-                                     const SearchWidth& width, const StackWeights& weights, double stickPrice,
+/// pays. A pinned stick costs no price and is never given up; one that no area wants goes where it does least harm.
+/// nullopt if cancelled. At least one want.
+std::optional<Palette> choosePalette(const std::vector<Want>& wants, const OptionBank& bank, const PaletteRules& rules,
+                                     const SearchWidth& width, const StackWeights& weights,
                                      const common::Progress& progress);
 
 }  // namespace matching

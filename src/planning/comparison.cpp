@@ -166,6 +166,14 @@ common::Result<PlanSubject> planSubject(const Study& study, const materials::Lib
     return subject;
 }
 
+materials::Library trayOf(const Study& study, const materials::Library& library) {
+    materials::Library tray = library;
+    for (const StickChoice& choice : study.stickChoices)
+        if (choice.use == StickUse::barred)
+            std::erase_if(tray.media, [&](const materials::Material& m) { return m.id == choice.stick; });
+    return tray;
+}
+
 std::optional<Problem> problemOf(const Study& study, const materials::Library& library) {
     if (auto problem = outOfBounds(study)) return problem;
     const bool anyDry = std::ranges::any_of(library.media, [](const auto& m) { return !materials::isWet(m.kind); });
@@ -212,9 +220,10 @@ void tellKnown(Plan& plan, const Study& study, const materials::Library& library
     if (known->keys.grounds == keys.grounds) plan.grounds = boardOn(*known, plan.paper.id, study.goal);
 }
 
-common::Result<Ranking> comparedPapers(const Study& study, const materials::Library& library, Kept& kept,
+common::Result<Ranking> comparedPapers(const Study& study, const materials::Library& everything, Kept& kept,
                                        const common::Progress& progress,
                                        const std::function<void(const std::vector<materials::Paper>&)>& onOrder) {
+    const materials::Library library = trayOf(study, everything);
     if (auto problem = problemOf(study, library)) return *problem;
     const auto subject = planSubject(study, library, kept);
     if (!subject) return subject.problem();
@@ -228,10 +237,11 @@ common::Result<Ranking> comparedPapers(const Study& study, const materials::Libr
     return Problem{ProblemKind::cancelled, ""};
 }
 
-common::Result<ComparedGrounds> comparedGrounds(const Study& study, const materials::Library& library, Kept& kept,
+common::Result<ComparedGrounds> comparedGrounds(const Study& study, const materials::Library& everything, Kept& kept,
                                                 const common::Progress& progress,
                                                 const std::function<void(const TriedGround&)>& onTried) {
     const Problem cancelled{ProblemKind::cancelled, ""};
+    const materials::Library library = trayOf(study, everything);
     if (auto problem = problemOf(study, library)) return *problem;
     auto begun = planSubject(study, library, kept);
     if (!begun) return begun.problem();

@@ -18,6 +18,9 @@ struct PlanSubject {
 };
 common::Result<PlanSubject> planSubject(const Study& study, const materials::Library& library, Kept& kept);
 
+/// What the study draws from: the library without the sticks that are barred.
+materials::Library trayOf(const Study& study, const materials::Library& library);
+
 /// What cannot be planned: an empty tray, an unknown paper, figures out of bounds.
 std::optional<common::Problem> problemOf(const Study& study, const materials::Library& library);
 

@@ -100,8 +100,16 @@ matching::SearchWidth fullWidth(const Study& study) {
     return width;
 }
 
-int dryLimit(const Plan& plan, const Study& study) {
-    return std::max(1, study.stickLimit - int(idsIn(plan.ground).size()));
+matching::PaletteRules paletteRules(const Plan& plan, const Study& study,
+                                    const std::vector<materials::Material>& media) {
+    matching::PaletteRules rules{
+        std::max(1, study.stickLimit - int(idsIn(plan.ground).size())), {}, matching::usualStickPrice};
+    for (const StickChoice& choice : study.stickChoices) {
+        const auto at = std::ranges::find(media, choice.stick, &materials::Material::id);
+        const bool isHeld = choice.use == StickUse::pinned && at != media.end() && !materials::isWet(at->kind);
+        if (isHeld && int(rules.pinned.size()) < rules.limit) rules.pinned.push_back(int(at - media.begin()));
+    }
+    return rules;
 }
 
 matching::StackWeights weightsFor(const Study& study) {

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "matching/stack_search.h"
+#include "matching/palette.h"
 #include "planning/plan.h"
 
 namespace planning {
@@ -15,8 +15,9 @@ matching::StackWeights weightsFor(const Study& study);
 
 /// The search at its full width.
 matching::SearchWidth fullWidth(const Study& study);
-/// How many dry sticks are left beside the media of the plan's ground.
-int dryLimit(const Plan& plan, const Study& study);
+/// What is left for dry sticks beside the media of the plan's ground, and those of `media` that are pinned.
+matching::PaletteRules paletteRules(const Plan& plan, const Study& study,
+                                    const std::vector<materials::Material>& media);
 
 /// Gives the plan the layers that have been found for its stacks, out of `media`, and keeps only what is used.
 void takeStacks(Plan& plan, const Study& study, const std::vector<materials::Material>& media,

@@ -107,8 +107,8 @@ common::Result<Plan> planned(const Study& study, const materials::Library& libra
     const matching::OptionBank bank(subject.tray, materials::profileOf(plan.paper.surface), study.approach.stacks);
     const std::vector<matching::Want> wants = wantsOf(plan);
     const matching::StackWeights weights = weightsFor(study);
-    auto palette = matching::choosePalette(wants, bank, dryLimit(plan, study), widthFor(study, fineness), weights,
-                                           matching::usualStickPrice, progress.part(0.5, 0.85));
+    auto palette = matching::choosePalette(wants, bank, paletteRules(plan, study, library.media),
+                                           widthFor(study, fineness), weights, progress.part(0.5, 0.85));
     if (!palette) return cancelled;
     common::forEachIndex(int(wants.size()), [&](int s) {
         matching::Stack& stack = palette->stacks[std::size_t(s)];
@@ -208,8 +208,9 @@ std::string_view nameOf(ReasonKind kind) {
     return "";
 }
 
-common::Result<Plan> makePlan(const Study& study, const materials::Library& library, Kept& kept,
+common::Result<Plan> makePlan(const Study& study, const materials::Library& everything, Kept& kept,
                               const common::Progress& progress, int threads, Fineness fineness) {
+    const materials::Library library = trayOf(study, everything);
     if (auto problem = problemOf(study, library)) return *problem;
 
     if (threads <= 0) return planned(study, library, kept, progress, fineness);

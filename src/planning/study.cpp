@@ -11,6 +11,7 @@ namespace {
 
 constexpr std::array<std::string_view, 3> details{"suggest", "usual", "fine"};
 constexpr std::array<std::string_view, 4> goals{"truest-colour", "least-work", "most-sparkle", "most-vivid"};
+constexpr std::array<std::string_view, 2> stickUses{"pinned", "barred"};
 constexpr std::array<std::string_view, 3> dryings{"air", "hair-dryer", "heat-gun"};
 
 }  // namespace
@@ -26,6 +27,12 @@ std::string_view nameOf(Goal goal) {
 }
 std::optional<Goal> goalNamed(std::string_view name) {
     return common::enumNamed<Goal>(goals, name);
+}
+std::string_view nameOf(StickUse use) {
+    return stickUses[static_cast<std::size_t>(use)];
+}
+std::optional<StickUse> stickUseNamed(std::string_view name) {
+    return common::enumNamed<StickUse>(stickUses, name);
 }
 std::string_view nameOf(Drying drying) {
     return dryings[static_cast<std::size_t>(drying)];

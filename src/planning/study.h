@@ -80,6 +80,16 @@ struct EdgeChoice {
     bool operator==(const EdgeChoice&) const = default;
 };
 
+/// What the artist says of a stick, whatever the plan would do.
+enum class StickUse { pinned, barred };
+std::string_view nameOf(StickUse use);
+std::optional<StickUse> stickUseNamed(std::string_view name);
+struct StickChoice {
+    std::string stick;  // id
+    StickUse use = StickUse::pinned;
+    bool operator==(const StickChoice&) const = default;
+};
+
 /// The reference as it came in. Held once and shared by all states of the study; equal if the bytes are.
 struct ReferenceFile {
     std::string name;
@@ -106,6 +116,7 @@ struct Study {
     int layers = 4;  // of sticks at most, an area
     Detail detail = Detail::usual;
     Approach approach;
+    std::vector<StickChoice> stickChoices;
     Goal goal = Goal::truestColour;
     Drying drying = Drying::air;
     double borderMillimetres = 0;  // under the tape, on each side of the picture

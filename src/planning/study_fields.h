@@ -113,6 +113,13 @@ void describe(Visitor& v, Choice& choice) {
     v.word({"edge", "", Bears::reading, true}, choice.edge, &subject::edgeNamed);
 }
 
+template <typename Visitor, typename Choice>
+requires std::same_as<std::remove_const_t<Choice>, StickChoice>
+void describe(Visitor& v, Choice& choice) {
+    v.text({"stick", "", Bears::nothing, true}, choice.stick);
+    v.word({"use", "", Bears::nothing, true}, choice.use, &stickUseNamed);
+}
+
 /// Its fields stand among the study's own.
 template <typename Visitor, typename ApproachType>
 requires std::same_as<std::remove_const_t<ApproachType>, Approach>
@@ -150,6 +157,7 @@ void describe(Visitor& v, StudyType& study) {
     v.number({"layers", "layers an area", Bears::nothing, true}, study.layers, layerBounds);
     v.word({"detail", ""}, study.detail, &detailNamed);
     describe(v, study.approach);
+    v.list({"stickChoices", ""}, study.stickChoices);
     v.word({"goal", ""}, study.goal, &goalNamed);
     v.word({"drying", ""}, study.drying, &dryingNamed);
     v.number({"borderMillimetres", "border in mm"}, study.borderMillimetres, borderBounds);

@@ -359,8 +359,8 @@ std::optional<Trial> tryOut(const TrialSubject& subject, const Study& study,
     const matching::OptionBank bank(tray, materials::profileOf(paper.surface), study.approach.stacks);
     std::vector<matching::Stack> stacks;
     if (care == Care::full) {
-        auto palette = matching::choosePalette(wantsOf(trial.plan), bank, dryLimit(trial.plan, study), fullWidth(study),
-                                               weightsFor(study), matching::usualStickPrice, {{}, progress.stop});
+        auto palette = matching::choosePalette(wantsOf(trial.plan), bank, paletteRules(trial.plan, study, media),
+                                               fullWidth(study), weightsFor(study), {{}, progress.stop});
         if (!palette) return std::nullopt;
         stacks = std::move(palette->stacks);
     } else {

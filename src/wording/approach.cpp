@@ -116,14 +116,14 @@ QString knownApproachWord(planning::KnownApproach known) {
     return {};
 }
 
-QString outcomeWords(const planning::ApproachOutcome& outcome) {
+QString outcomeWords(const planning::PlanOutcome& outcome) {
     return say("%1, %2 layers, %3")
         .arg(differenceFigure(outcome.difference))
         .arg(outcome.layers)
         .arg(duration(outcome.minutes));
 }
 
-QString outcomeAgainst(const planning::ApproachOutcome& outcome, const planning::ApproachOutcome& now) {
+QString outcomeAgainst(const planning::PlanOutcome& outcome, const planning::PlanOutcome& now) {
     QStringList parts;
     const double farther = outcome.difference - now.difference;
     if (std::fabs(farther) >= 0.005)

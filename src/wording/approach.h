@@ -3,7 +3,7 @@
 #include <QString>
 
 #include "planning/questions.h"
-#include "planning/tried_approach.h"
+#include "planning/tried_plan.h"
 
 namespace wording {
 
@@ -18,8 +18,8 @@ QString answerSentence(planning::Question question, int answer);
 QString knownApproachWord(planning::KnownApproach known);
 
 /// "1.10 ΔE00, 54 layers, 4 h 20 min".
-QString outcomeWords(const planning::ApproachOutcome& outcome);
+QString outcomeWords(const planning::PlanOutcome& outcome);
 /// What would change, short: "0.06 farther, +15 layers, +52 min"; "changes nothing".
-QString outcomeAgainst(const planning::ApproachOutcome& outcome, const planning::ApproachOutcome& now);
+QString outcomeAgainst(const planning::PlanOutcome& outcome, const planning::PlanOutcome& now);
 
 }  // namespace wording

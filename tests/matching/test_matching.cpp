@@ -74,7 +74,7 @@ class TestMatching : public QObject {
                  {std::pair{2, SearchWidth{}}, std::pair{5, SearchWidth{}}, std::pair{9, SearchWidth{}},
                   std::pair{4, SearchWidth{.layers = 5, .swaps = 6, .swapRounds = 3}},
                   std::pair{8, SearchWidth{.layers = 5, .swaps = 6, .swapRounds = 3}}}) {
-                const auto palette = choosePalette(wants, bank, limit, width, weights, usualStickPrice, {});
+                const auto palette = choosePalette(wants, bank, {limit, {}, usualStickPrice}, width, weights, {});
                 QVERIFY(palette.has_value());
                 worked.line("  palette").figure(palette->cost);
                 for (const int stick : palette->sticks) worked.figure(stick);

@@ -4,9 +4,9 @@
 #include <set>
 
 #include "colour/difference.h"
+#include "exact_palette.h"
 #include "matching/extremes.h"
 #include "matching/substitutes.h"
-#include "tried_stacks.h"
 
 /// Sticks for the whole picture, and what stands in for one.
 class TestPalette : public QObject {
@@ -30,7 +30,7 @@ class TestPalette : public QObject {
             std::vector<Want> wants{wantOf(sticks, on, 8, random), wantOf(sticks, on, 8, random)};
             wants[0].importance = 0.7;
             wants[1].importance = 0.3;
-            const auto palette = choosePalette(wants, bank, 3, width, weights, usualStickPrice, {});
+            const auto palette = choosePalette(wants, bank, {3, {}, usualStickPrice}, width, weights, {});
             QVERIFY(palette && int(palette->sticks.size()) <= 3);
             QVERIFY(std::fabs(palette->cost - paletteCost(wants, palette->stacks, usualStickPrice)) < 1e-9);
             const double best = leastCost(wants, bank, 3, weights, usualStickPrice);
@@ -40,6 +40,60 @@ class TestPalette : public QObject {
         qInfo("palettes cost %.2f %% more than the best in the mean, %.2f %% at worst", 100 * excess.mean(),
               100 * excess.worst());
         QVERIFY(excess.mean() <= 0.01 && excess.worst() <= 0.03);
+    }
+
+    /// More areas and sticks than can be tried one by one, against the exact optimum of an integer programme (GLPK).
+    void palettesAreNearGlpksOptimum() {
+        Numbers random(61);
+        const StackWeights weights;
+        SearchWidth width;
+        width.layers = 2;
+        width.swapRounds = 3;
+        width.swaps = 9;
+        Excess excess;
+        for (int round = 0; round < roundsOf(16); ++round) {
+            const auto sticks = prepared(randomMedia(10, 600 + unsigned(round)), d65);
+            const pigment::Patch on = ground(round % 2 ? "#8a7f74" : "#c2ab86");
+            const OptionBank bank(sticks, *on.surface, weights.rules);
+            std::vector<Want> wants;
+            for (int a = 0; a < 4; ++a) {
+                wants.push_back(wantOf(sticks, on, 8, random));
+                wants.back().importance = 0.1 + 0.1 * a;
+            }
+            const int limit = 3 + round % 3;
+            const auto palette = choosePalette(wants, bank, {limit, {}, usualStickPrice}, width, weights, {});
+            QVERIFY(palette && int(palette->sticks.size()) <= limit);
+            const double best = exactCost(wants, bank, limit, weights, usualStickPrice);
+            QVERIFY(palette->cost >= best - 1e-6);
+            excess.add(palette->cost, best);
+        }
+        qInfo("palettes cost %.2f %% more than GLPK's optimum in the mean, %.2f %% at worst", 100 * excess.mean(),
+              100 * excess.worst());
+        QVERIFY(excess.mean() <= 0.01 && excess.worst() <= 0.03);
+    }
+
+    /// What the artist keeps in is used, whatever it gains, and the limit still holds.
+    void whatIsPinnedIsUsed() {
+        const auto sticks = prepared(randomMedia(40, 38), d65);
+        const pigment::Patch on = ground("#8a7f74");
+        const StackWeights weights;
+        const OptionBank bank(sticks, *on.surface, weights.rules);
+        Numbers random(39);
+        std::vector<Want> wants;
+        for (int a = 0; a < 4; ++a) {
+            wants.push_back(wantOf(sticks, on, 12, random));
+            wants.back().importance = 0.25;
+        }
+        const auto freely = choosePalette(wants, bank, {8, {}, 0.001}, {}, weights, {});
+        std::vector<int> unwanted;
+        for (int i = 0; i < 40 && unwanted.size() < 3; ++i)
+            if (isDry(sticks[std::size_t(i)]) && !std::ranges::binary_search(freely->sticks, i)) unwanted.push_back(i);
+        for (const int limit : {3, 5, 8}) {
+            const auto pinned = choosePalette(wants, bank, {limit, unwanted, 0.001}, {}, weights, {});
+            QVERIFY(pinned && int(pinned->sticks.size()) <= limit);
+            for (const int stick : unwanted) QVERIFY(std::ranges::binary_search(pinned->sticks, stick));
+            QVERIFY(pinned->cost >= freely->cost - 1e-9 || limit < 8);
+        }
     }
 
     void thePaletteKeepsToItsLimitAndServesEveryArea() {
@@ -55,7 +109,7 @@ class TestPalette : public QObject {
         }
         double before = 1e300;
         for (const int limit : {1, 3, 8, 14}) {
-            const auto palette = choosePalette(wants, bank, limit, {}, weights, 0.001, {});
+            const auto palette = choosePalette(wants, bank, {limit, {}, 0.001}, {}, weights, {});
             QVERIFY(palette.has_value());
             QVERIFY(int(palette->sticks.size()) <= limit);
             QCOMPARE(palette->stacks.size(), wants.size());
@@ -66,8 +120,8 @@ class TestPalette : public QObject {
             before = palette->cost;
         }
         // A dear stick must pay.
-        QVERIFY(choosePalette(wants, bank, 14, {}, weights, 0.3, {})->sticks.size() <
-                choosePalette(wants, bank, 14, {}, weights, 0.0001, {})->sticks.size());
+        QVERIFY(choosePalette(wants, bank, {14, {}, 0.3}, {}, weights, {})->sticks.size() <
+                choosePalette(wants, bank, {14, {}, 0.0001}, {}, weights, {})->sticks.size());
     }
 
     /// A mixture for one colour is the stack search with one sample.
@@ -186,7 +240,7 @@ class TestPalette : public QObject {
         const pigment::Patch on = ground("#8a7f74");
         const OptionBank bank(sticks, *on.surface, StackRules{});
         const std::vector<Want> wants{{{{{50, 0, 0}, 1.0}}, on}};
-        QVERIFY(!choosePalette(wants, bank, 5, {}, {}, 0.01, {{}, stop.get_token()}).has_value());
+        QVERIFY(!choosePalette(wants, bank, {5, {}, 0.01}, {}, {}, {{}, stop.get_token()}).has_value());
     }
 };
 

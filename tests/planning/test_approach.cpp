@@ -10,7 +10,7 @@
 #include "planning/questions.h"
 #include "planning/stacks.h"
 #include "planning/tasks.h"
-#include "planning/tried_approach.h"
+#include "planning/tried_plan.h"
 
 using namespace planning;
 using matching::Black, matching::Blending, matching::Fixing, matching::Hardness;
@@ -238,11 +238,10 @@ class TestApproach : public QObject {
         const Plan plan = planOf(study);
         Kept kept;
         for (const Question question : {Question::valueOrder, Question::blending, Question::progression}) {
-            const Approach other = answered(study.approach, question, 1);
-            const auto told = triedApproach(plan, study, other, smallLibrary(), kept);
-            QVERIFY(told.ok());
             Study taken = study;
-            taken.approach = other;
+            taken.approach = answered(study.approach, question, 1);
+            const auto told = triedPlan(plan, study, taken, smallLibrary(), kept);
+            QVERIFY(told.ok());
             const Plan comes = planOf(taken);
             QCOMPARE(told->layers, outcomeOf(comes).layers);
             QVERIFY(std::fabs(told->difference - comes.summary.picture.mean) < 1e-9);
@@ -250,8 +249,9 @@ class TestApproach : public QObject {
         }
         std::stop_source stop;
         stop.request_stop();
-        const auto stopped = triedApproach(plan, study, answered(study.approach, Question::black, 1), smallLibrary(),
-                                           kept, {{}, stop.get_token()});
+        Study noBlack = study;
+        noBlack.approach.stacks.black = Black::never;
+        const auto stopped = triedPlan(plan, study, noBlack, smallLibrary(), kept, {{}, stop.get_token()});
         QVERIFY(!stopped && stopped.problem().kind == common::ProblemKind::cancelled);
     }
 

@@ -28,7 +28,7 @@ std::vector<Question> askedHere() {
 
 }  // namespace
 
-ApproachLeaf::ApproachLeaf(Session& session) : session_(session) {
+ApproachLeaf::ApproachLeaf(Session& session) : session_(session), trials_(session) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(4);
@@ -41,8 +41,8 @@ ApproachLeaf::ApproachLeaf(Session& session) : session_(session) {
     scroll->viewport()->setAutoFillBackground(false);
     scroll->widget()->setAutoFillBackground(false);
     column->addWidget(scroll, 1);
-    trier_.failed = [this](const common::Problem& problem) { Q_EMIT said(wording::problemSentence(problem)); };
-    readSaved();
+    connect(&trials_, &StudyTrials::triedOne, this, &ApproachLeaf::showFigures);
+    connect(&trials_, &StudyTrials::said, this, &ApproachLeaf::said);
 }
 
 QWidget* ApproachLeaf::makeNamesRow() {
@@ -105,6 +105,7 @@ QWidget* ApproachLeaf::makeQuestions() {
 }
 
 void ApproachLeaf::readSaved() {
+    isRead_ = true;
     auto saved = storage::readApproaches(storage::usualApproachFile());
     if (saved)
         saved_ = *std::move(saved);
@@ -123,10 +124,16 @@ void ApproachLeaf::saveUnderName() {
         QInputDialog::getText(this, tr("Save the approach"), tr("Its name"), QLineEdit::Normal, QString(), &isTaken)
             .trimmed();
     if (!isTaken || name.isEmpty()) return;
-    auto with = storage::with(saved_, {name.left(int(planning::mostLetters)).toStdString(), session_.study().approach});
-    const auto done = storage::writeApproaches(storage::usualApproachFile(), with);
+    // As they are on the disk now: what cannot be read there is not written over.
+    const auto before = storage::readApproaches(storage::usualApproachFile());
+    if (!before) return Q_EMIT said(wording::problemSentence(before.problem()));
+    keep(storage::with(*before, {name.left(int(planning::mostLetters)).toStdString(), session_.study().approach}));
+}
+
+void ApproachLeaf::keep(std::vector<storage::NamedApproach> approaches) {
+    const auto done = storage::writeApproaches(storage::usualApproachFile(), approaches);
     if (!done) return Q_EMIT said(wording::problemSentence(done.problem()));
-    saved_ = std::move(with);
+    saved_ = std::move(approaches);
     refresh();
 }
 
@@ -134,10 +141,7 @@ void ApproachLeaf::forget() {
     auto without = saved_;
     std::erase_if(without,
                   [&](const storage::NamedApproach& named) { return named.approach == session_.study().approach; });
-    const auto done = storage::writeApproaches(storage::usualApproachFile(), without);
-    if (!done) return Q_EMIT said(wording::problemSentence(done.problem()));
-    saved_ = std::move(without);
-    refresh();
+    keep(std::move(without));
 }
 
 void ApproachLeaf::fillNames() {
@@ -171,50 +175,21 @@ std::vector<planning::Approach> ApproachLeaf::others() const {
     return all;
 }
 
-void ApproachLeaf::tryOthers() {
-    const auto plan = session_.plan();
-    if (!isVisible() || !session_.isPlanCurrent()) return trier_.stop();
-    if (plan != triedOf_) {
-        tried_.clear();
-        triedOf_ = plan;
-    } else if (trier_.isBusy()) {
-        return;
-    }
-    std::vector<planning::Approach> open = others();
-    std::erase_if(open, [&](const planning::Approach& it) {
-        return std::ranges::find(tried_, it, &Tried::approach) != tried_.end();
-    });
-    if (open.empty()) return;
-    const auto tell = trier_.teller<Tried>([this](const Tried& tried) {
-        tried_.push_back(tried);
-        showFigures();
-    });
-    trier_.run(
-        [open, plan, tell, study = session_.study(), library = session_.library(),
-         kept = kept_](const common::Progress& progress) -> common::Result<int> {
-            for (const planning::Approach& approach : open) {
-                const auto outcome = planning::triedApproach(*plan, study, approach, library, *kept, progress);
-                if (!outcome) return outcome.problem();
-                tell({approach, *outcome});
-            }
-            return int(open.size());
-        },
-        [this](const common::Result<int>& done) {
-            if (done) return;
-            kept_ = std::make_shared<planning::Kept>();  // what was half done
-            if (done.problem().kind != common::ProblemKind::cancelled)
-                Q_EMIT said(wording::problemSentence(done.problem()));
-        });
+planning::Study ApproachLeaf::studyBy(const planning::Approach& approach) const {
+    planning::Study study = session_.study();
+    study.approach = approach;
+    return study;
 }
 
 bool ApproachLeaf::isTried() const {
-    return triedOf_ && triedOf_ == session_.plan() && tried_.size() == others().size();
+    return session_.isPlanCurrent() && std::ranges::all_of(others(), [&](const planning::Approach& approach) {
+               return trials_.outcomeOf(studyBy(approach)) != nullptr;
+           });
 }
 
 QString ApproachLeaf::figuresOf(const planning::Approach& approach) const {
-    if (!triedOf_ || triedOf_ != session_.plan()) return {};
-    const auto at = std::ranges::find(tried_, approach, &Tried::approach);
-    return at == tried_.end() ? QString() : wording::outcomeAgainst(at->outcome, planning::outcomeOf(*triedOf_));
+    const planning::PlanOutcome* outcome = trials_.outcomeOf(studyBy(approach));
+    return outcome ? wording::outcomeAgainst(*outcome, planning::outcomeOf(*session_.plan())) : QString();
 }
 
 void ApproachLeaf::showFigures() {
@@ -233,19 +208,22 @@ void ApproachLeaf::showFigures() {
 }
 
 void ApproachLeaf::refresh() {
-    if (!isVisible()) return trier_.stop();
-    tryOthers();
+    if (!isVisible()) return trials_.stop();
+    std::vector<planning::Study> studies;
+    for (const planning::Approach& approach : others()) studies.push_back(studyBy(approach));
+    trials_.tryOut(studies);
     showFigures();
 }
 
 void ApproachLeaf::showEvent(QShowEvent* event) {
     QWidget::showEvent(event);
+    if (!isRead_) readSaved();
     refresh();
 }
 
 void ApproachLeaf::hideEvent(QHideEvent* event) {
     QWidget::hideEvent(event);
-    trier_.stop();
+    trials_.stop();
 }
 
 MarginText ApproachLeaf::margin() const {

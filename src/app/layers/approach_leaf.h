@@ -3,10 +3,9 @@
 #include <QWidget>
 
 #include "app/layers/answer_button.h"
-#include "app/session.h"
+#include "app/study_trials.h"
 #include "app/widgets/margin.h"
 #include "planning/questions.h"
-#include "planning/tried_approach.h"
 #include "storage/approach_store.h"
 
 class QComboBox;
@@ -41,10 +40,6 @@ class ApproachLeaf : public QWidget {
         int answer;
         AnswerButton* button;
     };
-    struct Tried {
-        planning::Approach approach;
-        planning::ApproachOutcome outcome;
-    };
     QWidget* makeNamesRow();
     QWidget* makeQuestions();
     void readSaved();
@@ -52,9 +47,10 @@ class ApproachLeaf : public QWidget {
     void take(const planning::Approach& approach);
     void saveUnderName();
     void forget();
+    void keep(std::vector<storage::NamedApproach> approaches);
     /// Everything whose outcome the artist may ask for, in the order in which it is shown.
     std::vector<planning::Approach> others() const;
-    void tryOthers();
+    planning::Study studyBy(const planning::Approach& approach) const;
     void showFigures();
     QString figuresOf(const planning::Approach& approach) const;
 
@@ -64,11 +60,9 @@ class ApproachLeaf : public QWidget {
     QLabel* now_;
     std::vector<Answer> answers_;
     std::vector<storage::NamedApproach> saved_;
+    bool isRead_ = false;
     std::optional<std::pair<planning::Question, int>> lookedAt_;
-    std::vector<Tried> tried_;
-    std::shared_ptr<const planning::Plan> triedOf_;
-    std::shared_ptr<planning::Kept> kept_ = std::make_shared<planning::Kept>();
-    Background trier_{this};
+    StudyTrials trials_;
 };
 
 }  // namespace app

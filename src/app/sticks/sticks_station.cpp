@@ -4,6 +4,7 @@
 #include <QKeyEvent>
 #include <QMouseEvent>
 #include <QPainter>
+#include <QPushButton>
 #include <QSpinBox>
 #include <algorithm>
 #include <cmath>
@@ -28,8 +29,10 @@ class SticksStation::Tray : public QWidget {
     }
     std::function<void(int)> onChosen;
 
-    void show(std::shared_ptr<const planning::Plan> plan, int selected) {
+    void show(std::shared_ptr<const planning::Plan> plan, int selected,
+              const std::vector<planning::StickChoice>& choices) {
         plan_ = std::move(plan);
+        choices_ = choices;
         selected_ = selected;
         for (auto& row : rows_) row.clear();
         if (plan_) {
@@ -110,6 +113,12 @@ class SticksStation::Tray : public QWidget {
         const double high = std::min(26.0, box.height() - 38);
         drawing::paintMaterial(painter, QRectF(box.left(), box.top() + 2, wide, high), stick.kind,
                                drawing::colourOf(stick.masstone));
+        const planning::StickChoice kept{stick.id, planning::StickUse::pinned};
+        if (std::ranges::count(choices_, kept) > 0) {  // a line of ink under what is kept in
+            painter.setPen(QPen(theme().ink, 2));
+            painter.drawLine(QPointF(box.left(), box.top() + high + 4),
+                             QPointF(box.left() + wide, box.top() + high + 4));
+        }
         if (!stick.hazards.empty()) {
             painter.setPen(QPen(theme().ink, 1.4));
             painter.setBrush(Qt::NoBrush);
@@ -127,26 +136,32 @@ class SticksStation::Tray : public QWidget {
 
     std::shared_ptr<const planning::Plan> plan_;
     std::vector<int> rows_[rowCount];
+    std::vector<planning::StickChoice> choices_;
     int selected_ = -1;
 };
 
 SticksStation::SticksStation(Desk& desk) : Station(desk, tr("The tray"), tr("light above dark")) {
-    from_ = new QComboBox;
-    addField(choices_, tr("Draw from"), from_);
-    connect(from_, &QComboBox::activated, this, [this] { desk_.drawFrom(from_->currentData().toString()); });
-    connect(&desk_, &Desk::traysChanged, this, &SticksStation::listTrays);
-    limit_ = wholeNumber(int(planning::stickBounds.least), int(planning::stickBounds.most));
-    addField(choices_, tr("At most"), limit_);
-    limit_->setSuffix(tr(" sticks"));
-    layers_ = wholeNumber(int(planning::layerBounds.least), int(planning::layerBounds.most));
-    addField(choices_, tr("Layers an area"), layers_);
-    tray_ = new Tray;
-    body_->addWidget(tray_, 1);
+    curve_ = new CurveLeaf(session_);
+    gaps_ = new GapsLeaf(desk_);
+    leaves_ = new Leaves;
+    leaves_->addLeaf(choices_, tr("Tray"), tr("The sticks of this picture"), makeTrayLeaf());
+    leaves_->addLeaf(choices_, tr("How many"), tr("How near fewer or more sticks come"), curve_);
+    leaves_->addLeaf(choices_, tr("To buy"), tr("What is not at hand and would bring it nearer"), gaps_);
+    body_->addWidget(leaves_, 1);
+    connect(curve_, &CurveLeaf::looksDifferent, this, &SticksStation::looksDifferent);
+    connect(curve_, &CurveLeaf::said, &desk_, &Desk::said);
+    connect(gaps_, &GapsLeaf::looksDifferent, this, &SticksStation::looksDifferent);
+    connect(leaves_, &QStackedWidget::currentChanged, this, [this] {
+        refresh();
+        Q_EMIT looksDifferent();
+    });
     tray_->onChosen = [this](int stick) {
         selected_ = stick;
         refresh();
         Q_EMIT looksDifferent();
     };
+    connect(from_, &QComboBox::activated, this, [this] { desk_.drawFrom(from_->currentData().toString()); });
+    connect(&desk_, &Desk::traysChanged, this, &SticksStation::listTrays);
     connect(limit_, &QSpinBox::valueChanged, this, [this](int sticks) {
         session_.choose(
             tr("Number of sticks"), [&](planning::Study& study) { study.stickLimit = sticks; },
@@ -157,6 +172,56 @@ SticksStation::SticksStation(Desk& desk) : Station(desk, tr("The tray"), tr("lig
             tr("Layers an area"), [&](planning::Study& study) { study.layers = layers; }, QStringLiteral("layers"));
     });
     listTrays();
+}
+
+QWidget* SticksStation::makeTrayLeaf() {
+    auto* leaf = new QWidget;
+    auto* column = new QVBoxLayout(leaf);
+    column->setContentsMargins(0, 0, 0, 0);
+    tray_ = new Tray;
+    column->addWidget(tray_, 1);
+    auto* row = new FlowRow;
+    from_ = new QComboBox;
+    addField(row, tr("Draw from"), from_);
+    limit_ = wholeNumber(int(planning::stickBounds.least), int(planning::stickBounds.most));
+    addField(row, tr("At most"), limit_);
+    limit_->setSuffix(tr(" sticks"));
+    layers_ = wholeNumber(int(planning::layerBounds.least), int(planning::layerBounds.most));
+    addField(row, tr("Layers an area"), layers_);
+    pin_ = new QPushButton(tr("Keep it in"));
+    pin_->setCheckable(true);
+    pin_->setToolTip(tr("It is used in this picture, whatever the plan would choose."));
+    bar_ = new QPushButton(tr("Leave it out"));
+    bar_->setToolTip(tr("It is not used in this picture."));
+    takeBack_ = new QPushButton;
+    takeBack_->setToolTip(tr("What was left out may be used again."));
+    row->addWidget(pin_);
+    row->addWidget(bar_);
+    row->addStretch();
+    row->addWidget(takeBack_);
+    column->addLayout(row);
+    connect(pin_, &QPushButton::clicked, this, [this] { say(planning::StickUse::pinned); });
+    connect(bar_, &QPushButton::clicked, this, [this] { say(planning::StickUse::barred); });
+    connect(takeBack_, &QPushButton::clicked, this, [this] {
+        session_.choose(tr("Sticks taken back"), [](planning::Study& study) {
+            std::erase_if(study.stickChoices,
+                          [](const planning::StickChoice& choice) { return choice.use == planning::StickUse::barred; });
+        });
+    });
+    return leaf;
+}
+
+void SticksStation::say(planning::StickUse use) {
+    const auto plan = session_.plan();
+    if (!plan || selected_ < 0) return;
+    const std::string id = plan->sticks[std::size_t(selected_)].id;
+    session_.choose(use == planning::StickUse::pinned ? tr("Stick kept in") : tr("Stick left out"),
+                    [&](planning::Study& study) {
+                        const planning::StickChoice choice{id, use};
+                        const bool wasSaid = std::ranges::count(study.stickChoices, choice) > 0;
+                        std::erase_if(study.stickChoices, [&](const auto& other) { return other.stick == id; });
+                        if (!wasSaid) study.stickChoices.push_back(choice);
+                    });
 }
 
 void SticksStation::listTrays() {
@@ -174,7 +239,17 @@ void SticksStation::refresh() {
     showValue(layers_, session_.study().layers);
     const auto plan = session_.plan();
     if (!plan || selected_ >= int(plan->sticks.size())) selected_ = -1;
-    tray_->show(plan, selected_);
+    const auto& choices = session_.study().stickChoices;
+    const auto barred = std::ranges::count(choices, planning::StickUse::barred, &planning::StickChoice::use);
+    const std::string id = selected_ < 0 ? std::string() : plan->sticks[std::size_t(selected_)].id;
+    pin_->setEnabled(selected_ >= 0);
+    pin_->setChecked(std::ranges::count(choices, planning::StickChoice{id, planning::StickUse::pinned}) > 0);
+    bar_->setEnabled(selected_ >= 0);
+    takeBack_->setVisible(barred > 0);
+    takeBack_->setText(tr("Take back what is left out (%1)").arg(barred));
+    tray_->show(plan, selected_, choices);
+    curve_->refresh();
+    gaps_->refresh();
 }
 
 QString SticksStation::decided() const {
@@ -231,6 +306,8 @@ MarginText SticksStation::margin() const {
         text.paragraphs << tr("Sticks are chosen as soon as the subject is read.");
         return text;
     }
+    if (leaves_->currentWidget() == curve_) return curve_->margin();
+    if (leaves_->currentWidget() == gaps_) return gaps_->margin();
     if (selected_ < 0) {
         text.paragraphs << tr("%1 sticks serve the whole picture. With them the sheet is %2.")
                                .arg(plan->sticks.size())
@@ -262,6 +339,7 @@ MarginText SticksStation::margin() const {
     text.paragraphs << tr("It looks %1, at value %2.")
                            .arg(wording::colourWords(lab))
                            .arg(colour::munsellValueOfLightness(lab.L), 0, 'f', 1);
+    if (pin_->isChecked()) text.paragraphs << tr("You keep it in, whatever the plan would choose.");
     const std::vector<planning::LayerPlace> places = layersOf(selected_);
     std::vector<int> areas;
     if (!places.empty()) text.listHead = tr("Where it goes");

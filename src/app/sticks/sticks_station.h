@@ -1,13 +1,17 @@
 #pragma once
 
 #include "app/station.h"
+#include "app/sticks/curve_leaf.h"
+#include "app/sticks/gaps_leaf.h"
+#include "app/widgets/leaves.h"
 
 class QComboBox;
+class QPushButton;
 class QSpinBox;
 
 namespace app {
 
-/// Sticks: the tray with the chosen ones, laid out by value and hue.
+/// Sticks: the tray with the chosen ones, laid out by value and hue; how many it takes, and what is missing.
 class SticksStation : public Station {
     Q_OBJECT
 
@@ -23,6 +27,8 @@ class SticksStation : public Station {
 
  private:
     class Tray;
+    QWidget* makeTrayLeaf();
+    void say(planning::StickUse use);
     void listTrays();
     std::vector<planning::LayerPlace> layersOf(int stick) const;
 
@@ -30,6 +36,10 @@ class SticksStation : public Station {
     QComboBox* from_;
     QSpinBox* limit_;
     QSpinBox* layers_;
+    QPushButton *pin_, *bar_, *takeBack_;
+    Leaves* leaves_;
+    CurveLeaf* curve_;
+    GapsLeaf* gaps_;
     int selected_ = -1;
 };
 

@@ -1,0 +1,125 @@
+#include <QComboBox>
+#include <QInputDialog>
+#include <QLineEdit>
+#include <QTemporaryDir>
+
+#include "app/layers/layers_station.h"
+#include "storage/document.h"
+#include "window_hand.h"
+#include "wording/approach.h"
+
+using namespace app;
+using planning::Question;
+
+/// The approach, answered at the station Layers as a hand does it.
+class TestApproachLeaf : public QObject {
+    Q_OBJECT
+
+    QTemporaryDir folder_;
+
+    std::unique_ptr<MainWindow> opened() {
+        planning::Study study = smallStudy();
+        study.approach.ground = planning::Ground::none;
+        const QString file = folder_.filePath("ball.dune");
+        if (!storage::writeDocument({study, smallLibrary()}, file.toStdString(), {}, {})) return nullptr;
+        auto window = openedWindow(file);
+        if (!window) return nullptr;
+        window->goTo(5);
+        pressed(*window, "Approach");
+        return window;
+    }
+    static ApproachLeaf& leafOf(MainWindow& window) { return window.findChild<LayersStation*>()->approach(); }
+    static AnswerButton* answerIn(MainWindow& window, Question question, int answer) {
+        return named<AnswerButton>(window, QStringLiteral("%1: %2").arg(wording::questionWord(question),
+                                                                        wording::answerWord(question, answer)));
+    }
+    static bool tried(MainWindow& window) {
+        return planned(window) && QTest::qWaitFor([&] { return leafOf(window).isTried(); }, 120000);
+    }
+
+ private Q_SLOTS:
+    void initTestCase() { QVERIFY(folder_.isValid()); }
+
+    /// What an answer would change stands under it before it is taken, and is what comes then; undo brings it back.
+    void anAnswerSaysWhatItChanges() {
+        auto window = opened();
+        QVERIFY(window && tried(*window));
+        const planning::PlanOutcome before = planning::outcomeOf(*window->session().plan());
+        AnswerButton* kept = answerIn(*window, Question::blending, 2);
+        QVERIFY(kept && !kept->isChecked() && answerIn(*window, Question::blending, 0)->isChecked());
+        const QString told = kept->figures();
+        QTest::mouseClick(kept, Qt::LeftButton);
+        QVERIFY(window->margin().text().paragraphs.join(' ').contains("hatched"));
+        QVERIFY(planned(*window) && kept->isChecked());
+        const auto plan = window->session().plan();
+        QCOMPARE(wording::outcomeAgainst(planning::outcomeOf(*plan), before), told);
+        for (const planning::PlannedStack& stack : plan->stacks)
+            for (const planning::Layer& layer : stack.layers)
+                if (layer.stick >= 0) QCOMPARE(layer.manner, pigment::Manner::hatch);
+        window->session().history().undo();
+        QVERIFY(planned(*window));
+        QCOMPARE(planning::outcomeOf(*window->session().plan()), before);
+        QVERIFY(!kept->isChecked());
+    }
+
+    /// Answers are reached and taken with the keyboard alone.
+    void answersAreTakenWithTheKeyboard() {
+        auto window = opened();
+        QVERIFY(window);
+        AnswerButton* area = answerIn(*window, Question::progression, 1);
+        area->setFocus();
+        QVERIFY(window->margin().text().head.contains("Area by area"));
+        QTest::keyClick(area, Qt::Key_Space);
+        QCOMPARE(window->session().study().approach.progression, planning::Progression::areaByArea);
+        QVERIFY(planned(*window));
+    }
+
+    /// A way of working is saved under a name, taken in another study, and forgotten.
+    void anApproachIsCarriedToAnotherStudy() {
+        auto window = opened();
+        QVERIFY(window);
+        QTest::mouseClick(answerIn(*window, Question::black, 1), Qt::LeftButton);
+        QTest::mouseClick(answerIn(*window, Question::highlights, 1), Qt::LeftButton);
+        const planning::Approach mine = window->session().study().approach;
+        QTimer::singleShot(300, [] {
+            auto* box = qobject_cast<QInputDialog*>(QApplication::activeModalWidget());
+            QVERIFY(box);
+            QTest::keyClicks(box->findChild<QLineEdit*>(), "As in the summer school");
+            QTest::keyClick(box, Qt::Key_Return);
+        });
+        pressed(*window, "Save under a name");
+        window->session().history().setClean();
+        window.reset();
+
+        window = opened();
+        QVERIFY(window && window->session().study().approach != mine);
+        auto* names = named<QComboBox>(*window, "Approach");
+        QVERIFY(names);
+        const int at = names->findText("As in the summer school", Qt::MatchStartsWith);
+        QCOMPARE(at, planning::knownApproachCount + 1);
+        names->setFocus();
+        for (int i = 0; i < at; ++i) QTest::keyClick(names, Qt::Key_Down);
+        QCOMPARE(window->session().study().approach, mine);
+        QVERIFY(planned(*window));
+        pressed(*window, "Forget this one");
+        QCOMPARE(names->findText("As in the summer school", Qt::MatchStartsWith), -1);
+    }
+
+    /// A file of approaches that is none is said to be none, and left as it is.
+    void aDamagedFileOfApproachesIsSaid() {
+        const auto file = storage::usualApproachFile();
+        std::filesystem::create_directories(file.parent_path());
+        QFile broken(QString::fromStdString(file.string()));
+        QVERIFY(broken.open(QIODevice::WriteOnly) && broken.write("no list") > 0);
+        broken.close();
+        QVERIFY(!storage::readApproaches(file));
+        auto window = opened();
+        QVERIFY(window);
+        QCOMPARE(named<QComboBox>(*window, "Approach")->count(), planning::knownApproachCount + 1);
+        QVERIFY(window->margin().problem().contains("approaches.json"));
+        QVERIFY(QFile::remove(broken.fileName()));
+    }
+};
+
+QTEST_MAIN(TestApproachLeaf)
+#include "test_approach_leaf.moc"

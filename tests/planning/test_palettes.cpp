@@ -1,0 +1,105 @@
+#include <QtTest>
+#include <algorithm>
+
+#include "planned_study.h"
+#include "planning/gaps.h"
+#include "planning/palette_curve.h"
+
+using namespace planning;
+
+/// What more or other sticks would make of a picture.
+class TestPalettes : public QObject {
+    Q_OBJECT
+
+    static Study plain() {
+        Study study = smallStudy();
+        study.approach.ground = Ground::none;
+        return study;
+    }
+    /// The small library without some sticks, and those as a catalogue.
+    static materials::Library without(std::initializer_list<const char*> ids, std::vector<materials::Material>& taken) {
+        materials::Library library = smallLibrary();
+        for (const char* id : ids) {
+            const auto at = std::ranges::find(library.media, id, &materials::Material::id);
+            taken.push_back(*at);
+            library.media.erase(at);
+        }
+        return library;
+    }
+
+ private Q_SLOTS:
+    /// Buying what the list tells first lowers the difference by what was told; nothing on it gains less than nothing.
+    void whatIsBoughtGainsWhatWasTold() {
+        std::vector<materials::Material> catalogue;
+        const materials::Library library = without({"t5", "t6", "t2", "t3", "t9"}, catalogue);
+        Kept kept;
+        const auto plan = makePlan(plain(), library, kept);
+        QVERIFY(plan.ok());
+        int told = 0;
+        const auto gaps = gapsIn(*plan, plain(), library, catalogue, kept, {}, [&](const Gap&) { ++told; });
+        QVERIFY(gaps.ok() && !gaps->empty() && gaps->size() <= gapsTried && told == int(gaps->size()));
+        for (std::size_t i = 0; i < gaps->size(); ++i)
+            QVERIFY((*gaps)[i].gain > 0 && (i == 0 || (*gaps)[i - 1].gain >= (*gaps)[i].gain));
+        materials::Library bought = library;
+        bought.media.insert(bought.media.begin(), gaps->front().stick);
+        const auto after = makePlan(plain(), bought, kept);
+        QVERIFY(after.ok());
+        QVERIFY(std::fabs(plan->summary.picture.mean - after->summary.picture.mean - gaps->front().gain) < 0.1);
+        // What is at hand already, and what is wet, is no gap.
+        const auto none = gapsIn(*plan, plain(), library, library.media, kept);
+        QVERIFY(none.ok() && none->empty());
+        std::stop_source stop;
+        stop.request_stop();
+        const auto stopped = gapsIn(*plan, plain(), library, catalogue, kept, {{}, stop.get_token()});
+        QVERIFY(!stopped && stopped.problem().kind == common::ProblemKind::cancelled);
+    }
+
+    void theKneeIsWhereTheCurveBends() {
+        QCOMPARE(kneeOf({{3, 5}, {4, 3}, {6, 1.2}, {12, 1.1}, {24, 1.0}}), 6);
+        QCOMPARE(kneeOf({{3, 5}, {4, 4}, {5, 3}}), -1);  // a straight line
+        QCOMPARE(kneeOf({{3, 5}, {8, 1}}), -1);
+        QCOMPARE(kneeOf({}), -1);
+        const std::vector<PalettePoint> curve{{3, 5}, {5, 2}, {8, 1.4}, {12, 1.5}};
+        QCOMPARE(fewestWithin(curve, 2), 5);
+        QCOMPARE(fewestWithin(curve, 1.5), 8);
+        QCOMPARE(fewestWithin(curve, 1), -1);
+    }
+
+    /// A stick that is kept in is laid, one that is left out is not, and whatever is said of others stays as it is.
+    void sticksAreKeptInAndLeftOut() {
+        const Plan plan = planOf(plain());
+        std::vector<std::string> used;
+        for (const materials::Material& stick : plan.sticks) used.push_back(stick.id);
+        const auto isIn = [](const Plan& it, const std::string& id) {
+            return std::ranges::find(it.sticks, id, &materials::Material::id) != it.sticks.end();
+        };
+        std::string unused;
+        for (const materials::Material& m : smallLibrary().media)
+            if (!materials::isWet(m.kind) && !isIn(plan, m.id)) unused = m.id;
+        QVERIFY(!unused.empty() && !used.empty());
+        Study study = plain();
+        study.stickChoices = {{unused, StickUse::pinned}, {used.front(), StickUse::barred}};
+        const Plan held = planOf(study);
+        QVERIFY(isIn(held, unused) && !isIn(held, used.front()));
+        bool isLaid = false;
+        for (const PlannedStack& stack : held.stacks)
+            for (const Layer& layer : stack.layers)
+                isLaid |= layer.stick >= 0 && held.sticks[std::size_t(layer.stick)].id == unused;
+        QVERIFY(isLaid);
+        // One that is not there any more changes nothing.
+        study.stickChoices = {{"gone", StickUse::pinned}, {"gone too", StickUse::barred}};
+        QCOMPARE(outcomeOf(planOf(study)), outcomeOf(plan));
+    }
+
+    void allSticksLeftOutIsSaid() {
+        Study study = plain();
+        for (const materials::Material& m : smallLibrary().media)
+            study.stickChoices.push_back({m.id, StickUse::barred});
+        Kept kept;
+        const auto refused = makePlan(study, smallLibrary(), kept);
+        QVERIFY(!refused && refused.problem().kind == common::ProblemKind::trayEmpty);
+    }
+};
+
+QTEST_GUILESS_MAIN(TestPalettes)
+#include "test_palettes.moc"
