@@ -83,9 +83,10 @@ std::optional<common::Problem> applyApproach(const Options& options, planning::A
 
 const QStringList& studyOptions() {
     static const QStringList names = [] {
-        QStringList all{"--library", "--paper",  "--approach", "--sticks",    "--width-mm",  "--height-mm",
-                        "--areas",   "--values", "--layers",   "--detail",    "--goal",      "--light",
-                        "--pin",     "--bar",    "--title",    "--area-name", "--border-mm", "--series"};
+        QStringList all{"--library",   "--paper",     "--approach",     "--sticks", "--width-mm",
+                        "--height-mm", "--areas",     "--values",       "--layers", "--detail",
+                        "--goal",      "--light",     "--pin",          "--bar",    "--title",
+                        "--area-name", "--border-mm", "--evenings-min", "--series"};
         for (int i = 0; i < planning::questionCount; ++i) all << optionOf(planning::Question(i));
         return all;
     }();
@@ -102,6 +103,7 @@ std::optional<common::Problem> applyOptions(const Options& options, planning::St
     if (auto p = applyNumber(options, "--values", planning::levelBounds, study.valueLevels)) return p;
     if (auto p = applyNumber(options, "--layers", planning::layerBounds, study.layers)) return p;
     if (auto p = applyNumber(options, "--border-mm", planning::borderBounds, study.borderMillimetres)) return p;
+    if (auto p = applyNumber(options, "--evenings-min", planning::eveningBounds, study.eveningMinutes)) return p;
     if (auto p = applyNumber(options, "--series", planning::seriesBounds, study.series)) return p;
     if (auto p = applyApproach(options, study.approach)) return p;
     for (const auto& [option, use] :

@@ -44,6 +44,8 @@ ComparisonKeys keysOf(const Study& study) {
     told.goal = {};
     told.borderMillimetres = {};
     told.series = {};
+    told.eveningMinutes = {};
+    told.eveningEnds.clear();
     ComparisonKeys keys;
     keys.papers = keyOf(told, Bears::nothing);
     told.approach.ground = Ground::proposed;

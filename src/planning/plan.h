@@ -177,6 +177,13 @@ struct Step {
     std::vector<Reason> why;  // what decided its place, at most two
 };
 
+/// What is done in one go: steps by their numbers, the last one included.
+struct Evening {
+    int first = 1, last = 1;
+    double minutes = 0;  // waits counted
+    bool operator==(const Evening&) const = default;
+};
+
 /// A medium and its parts in a mixture.
 struct MixPart {
     materials::Material medium;
@@ -252,7 +259,8 @@ struct Plan {
         pressures;           // pressure maps (CV_8U, see rendering::mapStep) of all first layers, second ones, ...
     rendering::RunIn runIn;  // where layers run out over soft and lost edges; its parts are the stacks
     std::vector<Step> steps;
-    std::vector<Clash> clashes;  // of the reasons for their order
+    std::vector<Evening> evenings;  // empty where the study is not cut to evenings
+    std::vector<Clash> clashes;     // of the reasons for their order
     std::vector<Note> notes;
     Summary summary;
     std::vector<std::string> areaNames;  // as in reading->areas.list; empty where the artist gave none

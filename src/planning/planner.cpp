@@ -14,6 +14,7 @@
 #include "matching/palette.h"
 #include "matching/tools.h"
 #include "planning/comparison.h"
+#include "planning/evenings.h"
 #include "planning/fades.h"
 #include "planning/laying.h"
 #include "planning/notes.h"
@@ -126,6 +127,7 @@ common::Result<Plan> planned(const Study& study, const materials::Library& libra
     judgeTones(plan);
     plan.steps = orderedSteps(plan, study);
     plan.clashes = tasksOf(plan, study).clashes;
+    plan.evenings = eveningsOf(plan, study);
     numberLayers(plan);
     lookAt(plan);
     summarise(plan, subject.tray);

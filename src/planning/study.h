@@ -90,6 +90,12 @@ struct StickChoice {
     bool operator==(const StickChoice&) const = default;
 };
 
+/// Where the artist ends an evening: after this step, by its key.
+struct EveningEnd {
+    std::string step;
+    bool operator==(const EveningEnd&) const = default;
+};
+
 /// The reference as it came in. Held once and shared by all states of the study; equal if the bytes are.
 struct ReferenceFile {
     std::string name;
@@ -119,6 +125,8 @@ struct Study {
     std::vector<StickChoice> stickChoices;
     Goal goal = Goal::truestColour;
     Drying drying = Drying::air;
+    int eveningMinutes = 0;  // the work is cut to evenings as long as this; 0: it is not
+    std::vector<EveningEnd> eveningEnds;
     double borderMillimetres = 0;  // under the tape, on each side of the picture
     int series = 1;                // pictures of this size on the same paper
     std::vector<subject::AreaEdit> areaEdits;
@@ -159,6 +167,7 @@ inline constexpr Bounds layerBounds{2, 6};
 inline constexpr Bounds partsBounds{1, 9};
 inline constexpr Bounds strengthBounds{1, 3};
 inline constexpr std::size_t mostOwnParts = 3;  // more make mud
+inline constexpr Bounds eveningBounds{0, 600};  // minutes
 inline constexpr Bounds borderBounds{0, 100};   // millimetres
 inline constexpr Bounds seriesBounds{1, 100};
 

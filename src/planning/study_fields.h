@@ -120,6 +120,12 @@ void describe(Visitor& v, Choice& choice) {
     v.word({"use", "", Bears::nothing, true}, choice.use, &stickUseNamed);
 }
 
+template <typename Visitor, typename End>
+requires std::same_as<std::remove_const_t<End>, EveningEnd>
+void describe(Visitor& v, End& end) {
+    v.text({"step", "", Bears::nothing, true}, end.step);
+}
+
 /// Its fields stand among the study's own.
 template <typename Visitor, typename ApproachType>
 requires std::same_as<std::remove_const_t<ApproachType>, Approach>
@@ -160,6 +166,8 @@ void describe(Visitor& v, StudyType& study) {
     v.list({"stickChoices", ""}, study.stickChoices);
     v.word({"goal", ""}, study.goal, &goalNamed);
     v.word({"drying", ""}, study.drying, &dryingNamed);
+    v.number({"eveningMinutes", "minutes of an evening"}, study.eveningMinutes, eveningBounds);
+    v.list({"eveningEnds", ""}, study.eveningEnds);
     v.number({"borderMillimetres", "border in mm"}, study.borderMillimetres, borderBounds);
     v.number({"series", "number of pictures"}, study.series, seriesBounds);
     v.word({"light", ""}, study.light, &colour::lightNamed);

@@ -261,13 +261,37 @@ void step(Sheets& sheets, const planning::Plan& plan, const planning::Step& step
     sheets.y = std::max(sheets.y + height, y + 4 * mm);
 }
 
-void steps(Sheets& sheets, const planning::Plan& plan, const common::Progress& progress) {
+/// A page of its own: what is done in an evening, and what to pull for it.
+void eveningHead(Sheets& sheets, const planning::Plan& plan, std::size_t index) {
+    const planning::Evening& evening = plan.evenings[index];
     sheets.newPage();
-    sheets.head(Words::tr("The steps"));
+    sheets.head(Words::tr("Evening %1 of %2").arg(index + 1).arg(plan.evenings.size()));
+    QStringList pulled;
+    for (int number = evening.first; number <= evening.last; ++number) {
+        const QString inHand = wording::inHandWords(plan, plan.steps[std::size_t(number - 1)]);
+        if (!pulled.contains(inHand)) pulled << inHand;
+    }
+    const QString words = Words::tr("Steps %1 to %2, %3. Lay out: %4.")
+                              .arg(evening.first)
+                              .arg(evening.last)
+                              .arg(wording::duration(evening.minutes), pulled.join(QStringLiteral(", ")));
+    sheets.y += sheets.text(QRectF(0, sheets.y, pageWidth, 60 * mm), words, drawing::TypeSize::text) + 6 * mm;
+}
+
+void steps(Sheets& sheets, const planning::Plan& plan, const common::Progress& progress) {
+    if (plan.evenings.empty()) {
+        sheets.newPage();
+        sheets.head(Words::tr("The steps"));
+    }
     std::optional<planning::Stage> stage;
     for (const planning::Step& each : plan.steps) {
         if (progress.cancelled()) return;
         progress.at(double(each.number) / double(plan.steps.size()));
+        const auto evening = std::ranges::find(plan.evenings, each.number, &planning::Evening::first);
+        if (evening != plan.evenings.end()) {
+            eveningHead(sheets, plan, std::size_t(evening - plan.evenings.begin()));
+            stage.reset();
+        }
         if (each.stage != stage) {
             stage = each.stage;
             sheets.need(66 * mm);

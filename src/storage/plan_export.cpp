@@ -148,6 +148,13 @@ QJsonObject stepJson(const planning::Plan& plan, const planning::Step& step) {
             {"whyKinds", why.kinds}};
 }
 
+QJsonArray eveningsJson(const planning::Plan& plan) {
+    QJsonArray evenings;
+    for (const planning::Evening& evening : plan.evenings)
+        evenings.append(QJsonObject{{"first", evening.first}, {"last", evening.last}, {"minutes", evening.minutes}});
+    return evenings;
+}
+
 QJsonObject figuresJson(const rendering::DifferenceFigures& figures) {
     return {{"mean", figures.mean}, {"p95", figures.p95}};
 }
@@ -292,6 +299,7 @@ QJsonObject planJson(const planning::Plan& plan, const planning::Study& study) {
             {"areas", areas},
             {"sticks", sticks},
             {"steps", steps},
+            {"evenings", eveningsJson(plan)},
             {"papers", papers},
             {"notes", notes},
             {"summary", QJsonObject{{"pictureDifference", figuresJson(plan.summary.picture)},

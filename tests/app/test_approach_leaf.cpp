@@ -1,9 +1,11 @@
 #include <QComboBox>
 #include <QInputDialog>
 #include <QLineEdit>
+#include <QSpinBox>
 #include <QTemporaryDir>
 
 #include "app/layers/layers_station.h"
+#include "planning/evenings.h"
 #include "storage/document.h"
 #include "window_hand.h"
 #include "wording/approach.h"
@@ -103,6 +105,33 @@ class TestApproachLeaf : public QObject {
         QVERIFY(planned(*window));
         pressed(*window, "Forget this one");
         QCOMPARE(names->findText("As in the summer school", Qt::MatchStartsWith), -1);
+    }
+
+    /// The work is cut to evenings; one ends where the artist says so, if nothing is wet there.
+    void theWorkIsCutToEvenings() {
+        auto window = opened();
+        QVERIFY(window);
+        pressed(*window, "Section");
+        auto* minutes = named<QSpinBox>(*window, "Evenings of");
+        minutes->setFocus();
+        minutes->selectAll();
+        QTest::keyClicks(minutes, "20");
+        QTest::keyClick(minutes, Qt::Key_Return);
+        QCOMPARE(window->session().study().eveningMinutes, 20);
+        QVERIFY(planned(*window) && window->session().plan()->evenings.size() > 1);
+        QVERIFY(window->margin().text().paragraphs.join(' ').contains("Evenings: steps 1 to"));
+        const auto isSafe = planning::safeStops(*window->session().plan(), window->session().study());
+        int at = 3;
+        while (!isSafe[std::size_t(at)]) ++at;
+        Scrubber& scrubber = window->findChild<LayersStation*>()->scrubber();
+        scrubber.setStep(at);
+        pressed(*window, "End an evening after this step");
+        QVERIFY(planned(*window));
+        const auto& evenings = window->session().plan()->evenings;
+        QVERIFY(std::ranges::find(evenings, at, &planning::Evening::last) != evenings.end());
+        window->session().history().undo();
+        window->session().history().undo();
+        QVERIFY(planned(*window) && window->session().plan()->evenings.empty());
     }
 
     /// A file of approaches that is none is said to be none, and left as it is.

@@ -6,6 +6,7 @@
 
 #include "hand_plan.h"
 #include "planned_study.h"
+#include "planning/evenings.h"
 #include "planning/minutes.h"
 #include "planning/questions.h"
 #include "planning/stacks.h"
@@ -330,6 +331,60 @@ class TestApproach : public QObject {
             QVERIFY(waits <= fixings * (fixativeDries.middle() + 1));
             QVERIFY(minutes > 0);
         }
+    }
+
+    /// Evenings follow one another, hold every step once, and end with nothing wet and nothing half blended.
+    void eveningsEndDryAndBlended() {
+        int cut = 0, asked = 0;
+        for (unsigned seed = 0; seed < 300; ++seed) {
+            std::mt19937 random(seed);
+            HandPlan hand(4);
+            hand.study.widthMillimetres = 400;
+            hand.study.heightMillimetres = 300;
+            for (int i = 0; i < 6; ++i) hand.stick(40 + 30 * i);
+            const int paint = hand.stick(120, materials::Kind::gouache);
+            if (seed % 2) hand.wash(paint, {int(random() % 4)});
+            for (int a = 0; a < 4; ++a)
+                for (int i = int(random() % 2); i < 6; i += 1 + int(random() % 3)) {
+                    hand.layer(a, i, Manner::scumble, double(random() % 100) / 100);
+                    if (random() % 3 == 0) hand.tool(a, random() % 2 ? Tool::finger : Tool::fixative);
+                }
+            auto& steps = hand.order();
+            hand.study.eveningMinutes = 20 + int(random() % 160);
+            const std::vector<bool> isSafe = safeStops(hand.plan, hand.study);
+            const int wanted = 1 + int(random() % steps.size());
+            hand.study.eveningEnds = {{steps[std::size_t(wanted - 1)].key}, {"no such step"}};
+            const auto evenings = eveningsOf(hand.plan, hand.study);
+            QVERIFY(!evenings.empty() && evenings.front().first == 1 && evenings.back().last == int(steps.size()));
+            double clock = 0, dryAt = 0;
+            std::size_t evening = 0;
+            for (const Step& step : steps) {
+                clock += step.minutes;
+                if (step.tool == Tool::fixative) dryAt = clock + fixativeDries.middle();
+                if (step.groundLayer >= 0 && step.stick >= 0)
+                    dryAt = clock + dryingTime(hand.plan.ground.layers.front(), hand.plan.paper, Drying::air).middle();
+                clock += step.waitMinutes;
+                if (step.number != evenings[evening].last) continue;
+                if (++evening == evenings.size()) break;
+                QCOMPARE(evenings[evening].first, step.number + 1);
+                QVERIFY(clock >= dryAt);
+                for (const PlannedStack& stack : hand.plan.stacks)
+                    for (std::size_t i = 1; i < stack.layers.size(); ++i)
+                        QVERIFY(
+                            stack.layers[i].manner != Manner::blend ||
+                            (hand.stepOf(int(&stack - hand.plan.stacks.data()), int(i))->number > step.number) ==
+                                (hand.stepOf(int(&stack - hand.plan.stacks.data()), int(i) - 1)->number > step.number));
+            }
+            QCOMPARE(evening, evenings.size());
+            cut += evenings.size() > 1;
+            // Where the artist ends one it ends, if that is safe.
+            const bool isEnd = std::ranges::find(evenings, wanted, &Evening::last) != evenings.end();
+            if (isSafe[std::size_t(wanted)]) QVERIFY(isEnd);
+            asked += isSafe[std::size_t(wanted)];
+            hand.study.eveningMinutes = 0;
+            QVERIFY(eveningsOf(hand.plan, hand.study).empty());
+        }
+        QVERIFY(cut > 100 && asked > 100);
     }
 };
 

@@ -2,6 +2,7 @@
 
 #include <QComboBox>
 #include <QPushButton>
+#include <QSpinBox>
 #include <algorithm>
 #include <cmath>
 #include <opencv2/core.hpp>
@@ -9,6 +10,7 @@
 #include "app/widgets/fields.h"
 #include "app/widgets/theme.h"
 #include "drawing/pictures.h"
+#include "planning/evenings.h"
 #include "planning/stage_picture.h"
 #include "wording/choosing.h"
 #include "wording/sentences.h"
@@ -49,6 +51,7 @@ LayersStation::LayersStation(Desk& desk) : Station(desk, tr("The section"), tr("
     connect(scrubber_, &Scrubber::stepChanged, this, [this](int step) {
         isInHand_ = true;
         section_->show(step, selected_);
+        showEvenings();
         Q_EMIT looksDifferent();
     });
     connect(detail_, &QComboBox::activated, this, [this](int index) {
@@ -67,7 +70,56 @@ QWidget* LayersStation::makeSectionLeaf() {
     scrubber_ = new Scrubber;
     column->addWidget(section_, 1);
     column->addWidget(scrubber_);
+    auto* row = new FlowRow;
+    evening_ = wholeNumber(int(planning::eveningBounds.least), int(planning::eveningBounds.most), tr(" min"));
+    evening_->setSingleStep(15);
+    evening_->setSpecialValueText(tr("as it comes"));
+    addField(row, tr("Evenings of"), evening_);
+    endHere_ = new QPushButton(tr("End an evening after this step"));
+    endHere_->setCheckable(true);
+    row->addWidget(endHere_);
+    column->addLayout(row);
+    connect(evening_, &QSpinBox::valueChanged, this, [this](int minutes) {
+        session_.choose(
+            tr("Evenings"), [&](planning::Study& study) { study.eveningMinutes = minutes; },
+            QStringLiteral("evenings"));
+    });
+    connect(endHere_, &QPushButton::clicked, this, &LayersStation::endEveningHere);
     return leaf;
+}
+
+void LayersStation::endEveningHere() {
+    const auto plan = session_.plan();
+    if (!plan || scrubber_->step() == 0) return;
+    const planning::EveningEnd end{plan->steps[std::size_t(scrubber_->step() - 1)].key};
+    session_.choose(tr("End of an evening"), [&](planning::Study& study) {
+        if (std::erase(study.eveningEnds, end) == 0) study.eveningEnds.push_back(end);
+    });
+}
+
+QString LayersStation::eveningWords() const {
+    const auto plan = session_.plan();
+    QStringList evenings;
+    for (const planning::Evening& evening : plan->evenings)
+        evenings
+            << tr("steps %1 to %2 (%3)").arg(evening.first).arg(evening.last).arg(wording::duration(evening.minutes));
+    return evenings.isEmpty() ? QString()
+                              : tr("Evenings: %1. Each ends with nothing wet and nothing half blended.")
+                                    .arg(evenings.join(QStringLiteral("; ")));
+}
+
+void LayersStation::showEvenings() {
+    const planning::Study& study = session_.study();
+    showValue(evening_, study.eveningMinutes);
+    const auto plan = session_.plan();
+    const int at = scrubber_->step();
+    const bool isInside = plan && at > 0 && at < int(plan->steps.size());
+    const bool isSafe = isInside && planning::safeStops(*plan, study)[std::size_t(at)];
+    const bool isAsked = isInside && std::ranges::count(study.eveningEnds,
+                                                        planning::EveningEnd{plan->steps[std::size_t(at - 1)].key}) > 0;
+    endHere_->setEnabled(study.eveningMinutes > 0 && (isSafe || isAsked));
+    endHere_->setChecked(isAsked);
+    endHere_->setToolTip(isInside && !isSafe ? tr("Something is wet or half blended after this step.") : QString());
 }
 
 void LayersStation::cutAlong(const std::optional<subject::Line>& line) {
@@ -99,8 +151,12 @@ void LayersStation::refresh() {
     draw_->setVisible(isSection);
     whole_->setVisible(isSection);
     approach_->refresh();
+    if (session_.plan() != shown_) takePlan();
+    showEvenings();
+}
+
+void LayersStation::takePlan() {
     const auto plan = session_.plan();
-    if (plan == shown_) return;
     const bool wasAtEnd = !shown_ || scrubber_->step() >= int(shown_->steps.size());
     shown_ = plan;
     if (!plan || selected_ >= int(plan->stacks.size())) selected_ = -1;
@@ -163,6 +219,8 @@ MarginText LayersStation::stepMargin() const {
                                    .arg(plan->steps.size())
                                    .arg(wording::differenceFigure(plan->summary.squinted.mean));
         }
+        if (const QString evenings = at > 0 ? eveningWords() : QString(); !evenings.isEmpty())
+            text.paragraphs << evenings;
         text.paragraphs << tr(
             "Move the pointer under the section, or use the arrow keys, to lay the steps down one by one: the subject "
             "then shows where each goes and how hard.");

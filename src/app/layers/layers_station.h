@@ -8,6 +8,7 @@
 
 class QComboBox;
 class QPushButton;
+class QSpinBox;
 
 namespace app {
 
@@ -33,17 +34,24 @@ class LayersStation : public Station {
     void cutAlong(const std::optional<subject::Line>& line);
 
  private:
+    void takePlan();
     void showSection();
     void select(int stack);
     MarginText stepMargin() const;
     MarginText stackMargin() const;
 
     QWidget* makeSectionLeaf();
+    /// An evening ends after the step in hand, or does not any more.
+    void endEveningHere();
+    QString eveningWords() const;
+    void showEvenings();
 
     Leaves* leaves_;
     ApproachLeaf* approach_;
     QComboBox* detail_;
     QPushButton *draw_, *whole_;
+    QSpinBox* evening_;
+    QPushButton* endHere_;
     SectionView* section_;
     Scrubber* scrubber_;
     std::shared_ptr<const planning::Plan> shown_;

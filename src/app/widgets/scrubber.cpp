@@ -13,8 +13,6 @@
 
 namespace app {
 
-namespace {}
-
 Scrubber::Scrubber(QWidget* parent) : QWidget(parent) {
     setFixedHeight(58);
     setFocusPolicy(Qt::StrongFocus);
@@ -68,6 +66,11 @@ void Scrubber::paintEvent(QPaintEvent*) {
         if (painter.fontMetrics().horizontalAdvance(words) < xOf(double(next)) - x)
             painter.drawText(QPointF(x + 3, line + 26), words);
     }
+    // Where evenings end, a double line.
+    for (const planning::Evening& evening : plan_->evenings)
+        if (evening.last < int(plan_->steps.size()))
+            for (const double beside : {-1.5, 1.5})
+                painter.drawLine(QPointF(xOf(evening.last) + beside, 0), QPointF(xOf(evening.last) + beside, line + 8));
     painter.setPen(QPen(t.ink, 1.6));
     painter.drawLine(QPointF(measure::edge, line), QPointF(width() - measure::edge, line));
     const double x = xOf(step_);
