@@ -12,4 +12,7 @@ const planning::AreaChoice* saidOf(const planning::Study& study, const subject::
 /// What is said in the study of the area at a place (fractions), to be changed; begun there if nothing is said yet.
 planning::AreaChoice& toSayOf(planning::Study& study, const subject::Areas& areas, const QPointF& place);
 
+/// The place in an area (fractions) that is farthest from its border.
+QPointF placeIn(const subject::Areas& areas, int area);
+
 }  // namespace app

@@ -14,7 +14,8 @@ namespace {
 std::set<int> sticksOf(const std::vector<Stack>& stacks) {
     std::set<int> sticks;
     for (const Stack& stack : stacks)
-        for (const StackLayer& layer : stack.layers) sticks.insert(layer.stick);
+        for (const StackLayer& layer : stack.layers)
+            if (layer.stick >= 0) sticks.insert(layer.stick);
     return sticks;
 }
 
@@ -30,11 +31,17 @@ class Chooser {
           bank_(bank),
           limit_(rules.limit),
           pinned_(rules.pinned.begin(), rules.pinned.end()),
+          set_(rules.set),
           width_(width),
           stickPrice_(rules.stickPrice),
           progress_(progress),
           free_(bank.sticks.size(), 0.0f) {
         for (const Want& want : wants) screens_.emplace_back(want, bank, weights);
+        set_.resize(wants.size());
+        for (const std::optional<Layers>& layers : set_)
+            if (layers)
+                for (const StackLayer& layer : *layers)
+                    if (layer.stick >= 0) pinned_.insert(layer.stick);
     }
 
     std::optional<Palette> chosen() {
@@ -84,6 +91,10 @@ class Chooser {
         promising_.resize(wants_.size());
         const std::vector<int> all = bank_.all();
         return forEachArea([&](std::size_t a) {
+            if (set_[a]) {
+                stacks_[a] = screens_[a].judged(*set_[a]);
+                return;
+            }
             std::vector<float> price(bank_.sticks.size(), float(stickPrice_ / wants_[a].importance));
             for (const int stick : pinned_) price[std::size_t(stick)] = 0;
             Found found = bestStacks(screens_[a], all, price, width_);
@@ -128,12 +139,13 @@ class Chooser {
         return standIn;
     }
 
-    /// What the picture loses without each stick of `palette`.
+    /// What the picture loses without each stick of `palette` that is not pinned.
     std::map<int, double> lossesOf(const std::set<int>& palette) {
         std::vector<std::pair<std::size_t, int>> open;
         for (std::size_t a = 0; a < stacks_.size(); ++a)
             for (const StackLayer& layer : stacks_[a].layers)
-                if (!standIns_.contains({a, layer.stick})) open.push_back({a, layer.stick});
+                if (!pinned_.contains(layer.stick) && layer.stick >= 0 && !standIns_.contains({a, layer.stick}))
+                    open.push_back({a, layer.stick});
         const std::vector<int> allowed = bank_.of({palette.begin(), palette.end()});
         std::vector<StandIn> found(open.size());
         common::forEachIndex(int(open.size()), [&](int i) {
@@ -148,9 +160,8 @@ class Chooser {
 
     bool giveUp() {
         for (std::set<int> palette = heldBy(stacks_); palette.size() > std::max<std::size_t>(1, pinned_.size());) {
-            std::map<int, double> losses = lossesOf(palette);
+            const std::map<int, double> losses = lossesOf(palette);
             if (progress_.cancelled()) return false;
-            for (const int stick : pinned_) losses.erase(stick);
             if (losses.empty()) break;
             const auto least = std::ranges::min_element(losses, {}, [](const auto& l) { return l.second; });
             const int stick = least->first;
@@ -172,6 +183,7 @@ class Chooser {
 
     /// The best stack of an area within some options, or the one given if that is better.
     Stack within(std::size_t a, const std::vector<int>& allowed, const Stack& known) const {
+        if (set_[a]) return known;
         const std::vector<Stack> found = bestStacks(screens_[a], allowed, free_, width_).stacks;
         return found.front().cost < known.cost ? found.front() : known;
     }
@@ -186,7 +198,10 @@ class Chooser {
     std::vector<std::pair<double, int>> gains(const std::set<int>& palette) {
         std::vector<std::vector<float>> gain(wants_.size());
         forEachArea([&](std::size_t a) {
-            gain[a] = gainsFrom(screens_[a], stacks_[a], promising_[a], palette, width_.layers);
+            if (set_[a])
+                gain[a].assign(bank_.sticks.size(), 0.0f);
+            else
+                gain[a] = gainsFrom(screens_[a], stacks_[a], promising_[a], palette, width_.layers);
         });
         std::vector<std::pair<double, int>> byStick;
         for (std::size_t stick = 0; stick < bank_.sticks.size(); ++stick) {
@@ -212,7 +227,8 @@ class Chooser {
         for (std::size_t a = 1; a < wants_.size(); ++a)
             if (lost(a) > lost(leader)) leader = a;
         for (std::size_t a = 0; a < wants_.size(); ++a)
-            stacks_[a] = a == leader && int(alone_[a].layers.size()) <= limit_ ? alone_[a] : screens_[a].judged({});
+            if (!set_[a])
+                stacks_[a] = a == leader && int(alone_[a].layers.size()) <= limit_ ? alone_[a] : screens_[a].judged({});
         while (int(heldBy(stacks_).size()) < limit_) {
             std::set<int> palette = heldBy(stacks_);
             std::vector<std::pair<double, int>> rivals = gains(palette);
@@ -250,6 +266,7 @@ class Chooser {
                 }
             };
             for (std::size_t a = 0; a < wants_.size(); ++a) {
+                if (set_[a]) continue;
                 const std::vector<StackLayer>& layers = stacks_[a].layers;
                 if (int(layers.size()) < width_.layers) offer(a, layers);
                 for (std::size_t i = 0; i < layers.size(); ++i) {
@@ -267,8 +284,7 @@ class Chooser {
     bool swap() {
         const std::set<int> palette = heldBy(stacks_);
         standIns_.clear();
-        auto losses = lossesOf(palette);
-        for (const int stick : pinned_) losses.erase(stick);
+        const auto losses = lossesOf(palette);
         std::vector<std::pair<double, int>> rivals = gains(palette);
         if (progress_.cancelled()) return false;
         struct Trial {
@@ -294,6 +310,7 @@ class Chooser {
             const std::vector<int> allowed = bank_.of({changed.begin(), changed.end()}), coming = bank_.of({trial.in});
             std::vector<Stack> stacks = stacks_;
             const bool isDone = forEachArea([&](std::size_t a) {
+                if (set_[a]) return;
                 const bool mustChange = trial.out >= 0 && uses(stacks_[a], trial.out);
                 // So few options are soon searched whole.
                 constexpr std::size_t few = 24;
@@ -316,7 +333,8 @@ class Chooser {
     const std::vector<Want>& wants_;
     const OptionBank& bank_;
     int limit_;
-    const std::set<int> pinned_;
+    std::set<int> pinned_;
+    std::vector<std::optional<Layers>> set_;  // by area
     const SearchWidth& width_;
     double stickPrice_;
     const common::Progress& progress_;

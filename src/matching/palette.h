@@ -19,6 +19,8 @@ struct PaletteRules {
     int limit = 24;                // sticks at most, at least 1
     std::vector<int> pinned = {};  // indices of dry sticks that are in it whatever they gain; at most `limit` of them
     double stickPrice = 0;         // see usualStickPrice
+    /// By want: layers that are what they are, if they are said. Their sticks are pinned.
+    std::vector<std::optional<Layers>> set = {};
 };
 
 /// What a stick more costs the picture, in units of its CIEDE2000.

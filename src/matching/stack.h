@@ -31,6 +31,9 @@ struct StackLayer {
     bool operator==(const StackLayer&) const = default;
 };
 
+/// Of a stack, from the ground up.
+using Layers = std::vector<StackLayer>;
+
 /// Layers over a ground, and what comes of them.
 struct Stack {
     std::vector<StackLayer> layers;

@@ -9,8 +9,6 @@ namespace {
 /// How far the screen may be off, in CIEDE2000 over an area, when two stacks differ by a layer.
 constexpr float screenMargin = 0.15f;
 
-using Layers = std::vector<StackLayer>;
-
 float priceOf(int option, const OptionBank& bank, const std::vector<float>& stickPrice) {
     return stickPrice[std::size_t(bank.options[std::size_t(option)].layer.stick)];
 }

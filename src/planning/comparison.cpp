@@ -45,6 +45,7 @@ ComparisonKeys keysOf(const Study& study) {
     told.borderMillimetres = {};
     told.series = {};
     told.eveningMinutes = {};
+    for (AreaChoice& choice : told.areaChoices) choice.stack.reset();
     told.eveningEnds.clear();
     ComparisonKeys keys;
     keys.papers = keyOf(told, Bears::nothing);

@@ -6,6 +6,7 @@
 
 #include "common/parallel.h"
 #include "planning/marks.h"
+#include "planning/own_stacks.h"
 #include "planning/pressure_maps.h"
 #include "planning/stacks.h"
 #include "rendering/picture_difference.h"
@@ -109,6 +110,7 @@ matching::PaletteRules paletteRules(const Plan& plan, const Study& study,
         const bool isHeld = choice.use == StickUse::pinned && at != media.end() && !materials::isWet(at->kind);
         if (isHeld && int(rules.pinned.size()) < rules.limit) rules.pinned.push_back(int(at - media.begin()));
     }
+    rules.set = setByHand(plan, study, media);
     return rules;
 }
 

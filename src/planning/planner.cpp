@@ -19,6 +19,7 @@
 #include "planning/laying.h"
 #include "planning/notes.h"
 #include "planning/order.h"
+#include "planning/own_stacks.h"
 #include "planning/stacks.h"
 #include "planning/stage_picture.h"
 #include "planning/tasks.h"
@@ -108,18 +109,20 @@ common::Result<Plan> planned(const Study& study, const materials::Library& libra
     const matching::OptionBank bank(subject.tray, materials::profileOf(plan.paper.surface), study.approach.stacks);
     const std::vector<matching::Want> wants = wantsOf(plan);
     const matching::StackWeights weights = weightsFor(study);
-    auto palette = matching::choosePalette(wants, bank, paletteRules(plan, study, library.media),
-                                           widthFor(study, fineness), weights, progress.part(0.5, 0.85));
+    const matching::PaletteRules rules = paletteRules(plan, study, library.media);
+    auto palette =
+        matching::choosePalette(wants, bank, rules, widthFor(study, fineness), weights, progress.part(0.5, 0.85));
     if (!palette) return cancelled;
     common::forEachIndex(int(wants.size()), [&](int s) {
         matching::Stack& stack = palette->stacks[std::size_t(s)];
-        if (!progress.cancelled())
+        if (!progress.cancelled() && !rules.set[std::size_t(s)])
             stack = matching::withTools(std::move(stack), wants[std::size_t(s)], subject.tray, weights, mostLayers);
     });
     progress.at(0.9);
     if (progress.cancelled()) return cancelled;
     takeStacks(plan, study, library.media, palette->stacks);
     makePressureMaps(plan, study, wanted, fineness == Fineness::coarse ? 0.25 : 1.0);
+    pressAsSet(plan, study);
     fadeEdges(plan, study, wanted);
     progress.at(0.95);
     if (progress.cancelled()) return cancelled;

@@ -53,6 +53,20 @@ struct OwnMixture {
     bool operator==(const OwnMixture&) const = default;
 };
 
+/// A layer that the artist sets: a stick by its id in a manner, or a tool that blends or fixes (no stick); lighter (-1)
+/// or heavier (1) over all than the area's colours ask for.
+struct OwnLayer {
+    std::string stick;
+    pigment::Manner manner = pigment::Manner::scumble;
+    int heavier = 0;
+    bool operator==(const OwnLayer&) const = default;
+};
+/// An area's layers, set by hand from the ground up: the plan is made around them.
+struct OwnStack {
+    std::vector<OwnLayer> layers;
+    bool operator==(const OwnStack&) const = default;
+};
+
 /// What the artist says of the area in which a point lies (fractions of the sheet's width and height).
 struct AreaChoice {
     double x = 0, y = 0;
@@ -64,6 +78,7 @@ struct AreaChoice {
     std::optional<Borrowing> borrowed = {};
     std::optional<Ground> ground = {};     // as the whole picture's if it is not said
     std::optional<OwnMixture> mixed = {};  // goes before any other
+    std::optional<OwnStack> stack = {};    // found by the plan if it is not said
     bool operator==(const AreaChoice&) const = default;
 };
 
@@ -165,6 +180,7 @@ inline constexpr std::size_t mostOthers = 8;      // references beside the leadi
 inline constexpr Bounds stickBounds{3, 200};
 inline constexpr Bounds layerBounds{2, 6};
 inline constexpr Bounds partsBounds{1, 9};
+inline constexpr Bounds heavierBounds{-1, 1};
 inline constexpr Bounds strengthBounds{1, 3};
 inline constexpr std::size_t mostOwnParts = 3;  // more make mud
 inline constexpr Bounds eveningBounds{0, 600};  // minutes

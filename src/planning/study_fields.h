@@ -83,6 +83,20 @@ void describe(Visitor& v, Mixed& mixed) {
     v.number({"strength", "strength of a ground", Bears::nothing, true}, mixed.strength, strengthBounds);
 }
 
+template <typename Visitor, typename LayerType>
+requires std::same_as<std::remove_const_t<LayerType>, OwnLayer>
+void describe(Visitor& v, LayerType& layer) {
+    v.text({"stick", "", Bears::nothing, true}, layer.stick);
+    v.word({"manner", "", Bears::nothing, true}, layer.manner, &pigment::mannerNamed);
+    v.number({"heavier", "how heavily a layer is laid", Bears::nothing, true}, layer.heavier, heavierBounds);
+}
+
+template <typename Visitor, typename Stack>
+requires std::same_as<std::remove_const_t<Stack>, OwnStack>
+void describe(Visitor& v, Stack& stack) {
+    v.list({"layers", "", Bears::nothing, true}, stack.layers);
+}
+
 template <typename Visitor, typename Name>
 requires std::same_as<std::remove_const_t<Name>, AreaChoice>
 void describe(Visitor& v, Name& name) {
@@ -95,6 +109,7 @@ void describe(Visitor& v, Name& name) {
     v.optionalObject({"borrowed", "", Bears::reading}, name.borrowed);
     v.optionalWord({"ground", ""}, name.ground, &groundNamed);
     v.optionalObject({"mixed", ""}, name.mixed);
+    v.optionalObject({"stack", ""}, name.stack);
 }
 
 template <typename Visitor, typename Face>

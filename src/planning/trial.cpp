@@ -359,8 +359,11 @@ std::optional<Trial> tryOut(const TrialSubject& subject, const Study& study,
     const matching::OptionBank bank(tray, materials::profileOf(paper.surface), study.approach.stacks);
     std::vector<matching::Stack> stacks;
     if (care == Care::full) {
-        auto palette = matching::choosePalette(wantsOf(trial.plan), bank, paletteRules(trial.plan, study, media),
-                                               fullWidth(study), weightsFor(study), {{}, progress.stop});
+        // What is set by hand would make nothing of the difference between papers or grounds.
+        matching::PaletteRules rules = paletteRules(trial.plan, study, media);
+        rules.set.clear();
+        auto palette = matching::choosePalette(wantsOf(trial.plan), bank, rules, fullWidth(study), weightsFor(study),
+                                               {{}, progress.stop});
         if (!palette) return std::nullopt;
         stacks = std::move(palette->stacks);
     } else {

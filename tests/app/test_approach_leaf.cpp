@@ -3,9 +3,13 @@
 #include <QLineEdit>
 #include <QSpinBox>
 #include <QTemporaryDir>
+#include <opencv2/core.hpp>
+#include <random>
 
 #include "app/layers/layers_station.h"
+#include "app/layers/stack_sheet.h"
 #include "planning/evenings.h"
+#include "planning/own_stacks.h"
 #include "storage/document.h"
 #include "window_hand.h"
 #include "wording/approach.h"
@@ -132,6 +136,87 @@ class TestApproachLeaf : public QObject {
         window->session().history().undo();
         window->session().history().undo();
         QVERIFY(planned(*window) && window->session().plan()->evenings.empty());
+    }
+
+    /// Another stick for a layer, set in the sheet; the plan is made around it, and says what it would do itself.
+    void layersAreSetByHand() {
+        auto window = opened();
+        QVERIFY(window);
+        pressed(*window, "Section");
+        QVERIFY(!buttonOf(*window, "Change its layers")->isEnabled());
+        clicked(*window, 0.5, 0.5);
+        const auto before = window->session().plan();
+        pressed(*window, "Change its layers");
+        auto* sheet = window->findChild<StackSheet*>();
+        QVERIFY(sheet && sheet->isVisible());
+        planning::OwnStack own = sheet->stack();
+        QVERIFY(!own.layers.empty());
+        auto* first = named<QComboBox>(*sheet, "Layer 1");
+        first->setCurrentIndex(first->findData("t9"));
+        named<QComboBox>(*sheet, "How layer 1 is laid")->setCurrentIndex(2);
+        own.layers.front() = {"t9", pigment::Manner::press, own.layers.front().heavier};
+        QCOMPARE(sheet->stack(), own);
+        QVERIFY(QTest::qWaitFor([&] { return buttonOf(*sheet, "Safest")->isEnabled(); }, 20000));
+        pressed(*sheet, "Fewest layers");
+        QVERIFY(sheet->stack().layers.size() <= 2 && sheet->stack() != own);
+        sheet->show(own);
+        pressed(*sheet, "Take these layers");
+        QVERIFY(planned(*window));
+        const int stack = window->findChild<LayersStation*>()->selectedStack();
+        QCOMPARE(planning::ownStackFrom(*window->session().plan(), window->session().study(), stack), own);
+        QVERIFY(QTest::qWaitFor(
+            [&] { return window->margin().text().paragraphs.join(' ').contains("Left to the plan the picture"); },
+            60000));
+        pressed(*window, "Set it back");
+        QVERIFY(planned(*window));
+        QCOMPARE(planning::outcomeOf(*window->session().plan()), planning::outcomeOf(*before));
+        QVERIFY(!buttonOf(*window, "Set it back")->isEnabled());
+    }
+
+    /// A thousand changes by hand, all undone, give the first plan back, bit for bit.
+    void aThousandChangesAreUndone() {
+        auto window = opened();
+        QVERIFY(window);
+        Session& session = window->session();
+        const auto before = session.plan();
+        const planning::Study study = session.study();
+        const auto media = smallLibrary().media;
+        std::mt19937 random(7);
+        const auto below = [&](std::size_t n) { return std::size_t(random() % n); };
+        for (int i = 0; i < 1000; ++i)
+            session.choose("change", [&](planning::Study& changed) {
+                switch (below(5)) {
+                    case 0:
+                        changed.areaChoices.front().stack =
+                            planning::OwnStack{{{media[below(14)].id, pigment::Manner(below(3)), int(below(3)) - 1},
+                                                {media[below(14)].id, pigment::Manner(below(3)), int(below(3)) - 1}}};
+                        break;
+                    case 1:
+                        changed.stickChoices.push_back({media[below(14)].id, planning::StickUse(below(2))});
+                        break;
+                    case 2: {
+                        const auto question = planning::Question(below(planning::questionCount));
+                        changed.approach = planning::answered(changed.approach, question,
+                                                              int(below(std::size_t(planning::answerCount(question)))));
+                        break;
+                    }
+                    case 3:
+                        changed.stickLimit = 3 + int(below(20));
+                        break;
+                    default:
+                        changed.eveningMinutes = int(below(200));
+                }
+            });
+        QVERIFY(session.study() != study);
+        while (session.history().canUndo()) session.history().undo();
+        QVERIFY(session.study() == study);
+        QVERIFY(planned(*window));
+        const auto after = session.plan();
+        QCOMPARE(planning::outcomeOf(*after), planning::outcomeOf(*before));
+        QCOMPARE(after->pressures.size(), before->pressures.size());
+        for (std::size_t k = 0; k < before->pressures.size(); ++k)
+            QCOMPARE(cv::norm(after->pressures[k], before->pressures[k], cv::NORM_INF), 0.0);
+        for (std::size_t i = 0; i < before->steps.size(); ++i) QCOMPARE(after->steps[i].key, before->steps[i].key);
     }
 
     /// A file of approaches that is none is said to be none, and left as it is.

@@ -7,11 +7,15 @@
 #include <cmath>
 #include <opencv2/core.hpp>
 
+#include "app/area_choice.h"
+#include "app/layers/stack_sheet.h"
 #include "app/widgets/fields.h"
 #include "app/widgets/theme.h"
 #include "drawing/pictures.h"
 #include "planning/evenings.h"
+#include "planning/own_stacks.h"
 #include "planning/stage_picture.h"
+#include "wording/approach.h"
 #include "wording/choosing.h"
 #include "wording/sentences.h"
 
@@ -24,7 +28,10 @@ constexpr int mapWidth = 560;
 
 }  // namespace
 
-LayersStation::LayersStation(Desk& desk) : Station(desk, tr("The section"), tr("layers from the paper up")) {
+LayersStation::LayersStation(Desk& desk)
+    : Station(desk, tr("The section"), tr("layers from the paper up")), trials_(session_) {
+    connect(&trials_, &StudyTrials::triedOne, this, &LayersStation::looksDifferent);
+    connect(&trials_, &StudyTrials::said, &desk_, &Desk::said);
     approach_ = new ApproachLeaf(session_);
     leaves_ = new Leaves;
     leaves_->addLeaf(choices_, tr("Section"), tr("The cut through the sheet, and its steps in time"),
@@ -51,7 +58,7 @@ LayersStation::LayersStation(Desk& desk) : Station(desk, tr("The section"), tr("
     connect(scrubber_, &Scrubber::stepChanged, this, [this](int step) {
         isInHand_ = true;
         section_->show(step, selected_);
-        showEvenings();
+        showHandwork();
         Q_EMIT looksDifferent();
     });
     connect(detail_, &QComboBox::activated, this, [this](int index) {
@@ -73,12 +80,21 @@ QWidget* LayersStation::makeSectionLeaf() {
     auto* row = new FlowRow;
     evening_ = wholeNumber(int(planning::eveningBounds.least), int(planning::eveningBounds.most), tr(" min"));
     evening_->setSingleStep(15);
-    evening_->setSpecialValueText(tr("as it comes"));
+    evening_->setSpecialValueText(tr("any length"));
     addField(row, tr("Evenings of"), evening_);
     endHere_ = new QPushButton(tr("End an evening after this step"));
     endHere_->setCheckable(true);
     row->addWidget(endHere_);
+    row->addStretch();
+    change_ = new QPushButton(tr("Change its layers"));
+    change_->setToolTip(tr("Sets the layers of the area that is selected."));
+    row->addWidget(change_);
+    setBack_ = new QPushButton(tr("Set it back"));
+    setBack_->setToolTip(tr("Leaves the layers of the area to the plan again."));
+    row->addWidget(setBack_);
     column->addLayout(row);
+    connect(change_, &QPushButton::clicked, this, &LayersStation::changeLayers);
+    connect(setBack_, &QPushButton::clicked, this, [this] { setStack(std::nullopt); });
     connect(evening_, &QSpinBox::valueChanged, this, [this](int minutes) {
         session_.choose(
             tr("Evenings"), [&](planning::Study& study) { study.eveningMinutes = minutes; },
@@ -86,6 +102,43 @@ QWidget* LayersStation::makeSectionLeaf() {
     });
     connect(endHere_, &QPushButton::clicked, this, &LayersStation::endEveningHere);
     return leaf;
+}
+
+bool LayersStation::isSetByHand() const {
+    const auto plan = session_.plan();
+    return plan && selected_ >= 0 && planning::ownStackOf(*plan, session_.study(), selected_);
+}
+
+planning::Study LayersStation::leftToThePlan() const {
+    planning::Study study = session_.study();
+    const auto plan = session_.plan();
+    const cv::Mat& map = plan->reading->areas.map;
+    for (planning::AreaChoice& choice : study.areaChoices)
+        if (plan->stackOfArea[std::size_t(subject::labelAt(map, choice.x, choice.y))] == selected_)
+            choice.stack.reset();
+    return study;
+}
+
+void LayersStation::changeLayers() {
+    const auto plan = session_.plan();
+    if (!plan || selected_ < 0) return;
+    auto* sheet = new StackSheet(this, plan, session_.study(), session_.library(), selected_);
+    sheet->setAttribute(Qt::WA_DeleteOnClose);
+    connect(sheet, &StackSheet::taken, this, &LayersStation::setStack);
+    sheet->open();
+}
+
+void LayersStation::setStack(const std::optional<planning::OwnStack>& stack) {
+    const auto plan = session_.plan();
+    if (!plan || selected_ < 0) return;
+    planning::Study changed = leftToThePlan();
+    if (stack) {
+        const subject::Areas& areas = plan->reading->areas;
+        const int area = plan->stacks[std::size_t(selected_)].areas.front();
+        toSayOf(changed, areas, placeIn(areas, area)).stack = *stack;
+    }
+    session_.choose(stack ? tr("Layers set by hand") : tr("Layers left to the plan"),
+                    [&](planning::Study& study) { study = changed; });
 }
 
 void LayersStation::endEveningHere() {
@@ -108,7 +161,7 @@ QString LayersStation::eveningWords() const {
                                     .arg(evenings.join(QStringLiteral("; ")));
 }
 
-void LayersStation::showEvenings() {
+void LayersStation::showHandwork() {
     const planning::Study& study = session_.study();
     showValue(evening_, study.eveningMinutes);
     const auto plan = session_.plan();
@@ -117,6 +170,12 @@ void LayersStation::showEvenings() {
     const bool isSafe = isInside && planning::safeStops(*plan, study)[std::size_t(at)];
     const bool isAsked = isInside && std::ranges::count(study.eveningEnds,
                                                         planning::EveningEnd{plan->steps[std::size_t(at - 1)].key}) > 0;
+    change_->setEnabled(plan && selected_ >= 0);
+    setBack_->setEnabled(isSetByHand());
+    if (isVisible() && isSetByHand())
+        trials_.tryOut({leftToThePlan()});
+    else
+        trials_.stop();
     endHere_->setEnabled(study.eveningMinutes > 0 && (isSafe || isAsked));
     endHere_->setChecked(isAsked);
     endHere_->setToolTip(isInside && !isSafe ? tr("Something is wet or half blended after this step.") : QString());
@@ -143,6 +202,7 @@ void LayersStation::showSection() {
 void LayersStation::select(int stack) {
     selected_ = stack;
     showSection();
+    showHandwork();
 }
 
 void LayersStation::refresh() {
@@ -152,7 +212,7 @@ void LayersStation::refresh() {
     whole_->setVisible(isSection);
     approach_->refresh();
     if (session_.plan() != shown_) takePlan();
-    showEvenings();
+    showHandwork();
 }
 
 void LayersStation::takePlan() {
@@ -219,6 +279,11 @@ MarginText LayersStation::stepMargin() const {
                                    .arg(plan->steps.size())
                                    .arg(wording::differenceFigure(plan->summary.squinted.mean));
         }
+        QStringList own;
+        for (int s = 0; s < int(plan->stacks.size()); ++s)
+            if (planning::ownStackOf(*plan, session_.study(), s)) own << wording::stackName(*plan, s);
+        if (at > 0 && !own.isEmpty())
+            text.paragraphs << tr("Set by hand: %1. Select one to set it back.").arg(own.join(QStringLiteral("; ")));
         if (const QString evenings = at > 0 ? eveningWords() : QString(); !evenings.isEmpty())
             text.paragraphs << evenings;
         text.paragraphs << tr(
@@ -294,6 +359,12 @@ MarginText LayersStation::stackMargin() const {
     text.paragraphs << tr("It holds %1 % of the picture. The tooth is at most %2 % full.")
                            .arg(stack.share * 100, 0, 'f', 1)
                            .arg(std::lround(tooth * 100));
+    if (isSetByHand()) {
+        const planning::PlanOutcome* left = trials_.outcomeOf(leftToThePlan());
+        text.paragraphs << (left ? tr("You have set its layers. Left to the plan the picture would be: %1.")
+                                       .arg(wording::outcomeAgainst(*left, planning::outcomeOf(*plan)))
+                                 : tr("You have set its layers. What the plan would make of it is being tried."));
+    }
     if (worstLight > 1.5)
         text.paragraphs << tr("Under %1 parts of it are %2 farther off than under %3.")
                                .arg(wording::lightWord(colour::Light(light)), wording::differenceFigure(worstLight),

@@ -43,15 +43,21 @@ class LayersStation : public Station {
     QWidget* makeSectionLeaf();
     /// An evening ends after the step in hand, or does not any more.
     void endEveningHere();
+    /// The selected area's layers are changed by hand, or left to the plan again.
+    void changeLayers();
+    void setStack(const std::optional<planning::OwnStack>& stack);
+    bool isSetByHand() const;
+    planning::Study leftToThePlan() const;
     QString eveningWords() const;
-    void showEvenings();
+    void showHandwork();
 
     Leaves* leaves_;
     ApproachLeaf* approach_;
     QComboBox* detail_;
     QPushButton *draw_, *whole_;
     QSpinBox* evening_;
-    QPushButton* endHere_;
+    QPushButton *endHere_, *change_, *setBack_;
+    StudyTrials trials_;  // the study without what is set by hand in the selected area
     SectionView* section_;
     Scrubber* scrubber_;
     std::shared_ptr<const planning::Plan> shown_;

@@ -1,11 +1,11 @@
 #include "app/underpainting/mix_sheet.h"
 
 #include <QComboBox>
-#include <QCompleter>
 #include <QPainter>
 #include <QSpinBox>
 #include <algorithm>
 
+#include "app/medium_field.h"
 #include "app/widgets/fields.h"
 #include "app/widgets/theme.h"
 #include "drawing/fonts.h"
@@ -17,26 +17,6 @@
 #include "wording/sentences.h"
 
 namespace app {
-
-namespace {
-
-/// Paint before sticks, each from dark to light.
-std::vector<materials::Material> inOrder(std::vector<materials::Material> media) {
-    std::ranges::stable_sort(media, {}, [](const materials::Material& medium) {
-        return std::tuple(!materials::isWet(medium.kind), medium.kind, colour::labFromSrgb8(medium.masstone).L);
-    });
-    return media;
-}
-
-QIcon iconOf(const materials::Material& medium) {
-    QPixmap shape(40, 16);
-    shape.fill(Qt::transparent);
-    QPainter painter(&shape);
-    drawing::paintMaterial(painter, QRectF(1, 1, 38, 14), medium.kind, drawing::colourOf(medium.masstone));
-    return QIcon(shape);
-}
-
-}  // namespace
 
 /// Side by side: the bare paper, the ground wet, the ground dry, and what the area is to become.
 class MixSheet::Swatches : public QWidget {
@@ -78,22 +58,11 @@ MixSheet::MixSheet(QWidget* parent, std::shared_ptr<const planning::Plan> plan, 
             tr("Up to three paints in parts are one wash; sticks are laid one after the other and rubbed in.")),
       plan_(std::move(plan)),
       drying_(study.drying),
-      media_(inOrder(library.media)),
+      media_(inOrderOfValue(library.media)),
       stack_(stack) {
     for (std::size_t i = 0; i < planning::mostOwnParts; ++i) {
         auto* row = new QHBoxLayout;
-        medium_[i] = new QComboBox;
-        medium_[i]->setEditable(true);
-        medium_[i]->setInsertPolicy(QComboBox::NoInsert);
-        medium_[i]->completer()->setFilterMode(Qt::MatchContains);
-        medium_[i]->completer()->setCompletionMode(QCompleter::PopupCompletion);
-        medium_[i]->setIconSize({40, 16});
-        medium_[i]->setAccessibleName(tr("Medium %1").arg(i + 1));
-        medium_[i]->addItem(tr("nothing"), QString());
-        for (const materials::Material& medium : media_)
-            medium_[i]->addItem(iconOf(medium),
-                                tr("%1, %2").arg(QString::fromStdString(medium.name), wording::kindWord(medium.kind)),
-                                QString::fromStdString(medium.id));
+        medium_[i] = mediumField(tr("Medium %1").arg(i + 1), {{tr("nothing"), QString()}}, media_);
         parts_[i] = wholeNumber(int(planning::partsBounds.least), int(planning::partsBounds.most));
         row->addWidget(medium_[i], 1);
         addField(row, tr("Parts"), parts_[i]);

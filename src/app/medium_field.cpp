@@ -1,0 +1,52 @@
+#include "app/medium_field.h"
+
+#include <QCompleter>
+#include <QPainter>
+#include <algorithm>
+
+#include "colour/lab.h"
+#include "drawing/shapes.h"
+#include "wording/sentences.h"
+
+namespace app {
+
+namespace {
+
+constexpr QSize shapeSize{40, 16};
+
+QIcon iconOf(const materials::Material& medium) {
+    QPixmap shape(shapeSize);
+    shape.fill(Qt::transparent);
+    QPainter painter(&shape);
+    drawing::paintMaterial(painter, QRectF(1, 1, shapeSize.width() - 2, shapeSize.height() - 2), medium.kind,
+                           drawing::colourOf(medium.masstone));
+    return QIcon(shape);
+}
+
+}  // namespace
+
+std::vector<materials::Material> inOrderOfValue(std::vector<materials::Material> media) {
+    std::ranges::stable_sort(media, {}, [](const materials::Material& medium) {
+        return std::tuple(!materials::isWet(medium.kind), medium.kind, colour::labFromSrgb8(medium.masstone).L);
+    });
+    return media;
+}
+
+QComboBox* mediumField(const QString& name, const std::vector<std::pair<QString, QString>>& beside,
+                       const std::vector<materials::Material>& media) {
+    auto* field = new QComboBox;
+    field->setEditable(true);
+    field->setInsertPolicy(QComboBox::NoInsert);
+    field->completer()->setFilterMode(Qt::MatchContains);
+    field->completer()->setCompletionMode(QCompleter::PopupCompletion);
+    field->setIconSize(shapeSize);
+    field->setAccessibleName(name);
+    for (const auto& [words, data] : beside) field->addItem(words, data);
+    for (const materials::Material& medium : media)
+        field->addItem(iconOf(medium),
+                       QObject::tr("%1, %2").arg(QString::fromStdString(medium.name), wording::kindWord(medium.kind)),
+                       QString::fromStdString(medium.id));
+    return field;
+}
+
+}  // namespace app
