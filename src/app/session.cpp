@@ -264,7 +264,7 @@ void Session::startPlanning() {
 
 void Session::compareWanted(const Chosen& of, std::function<void()> then) {
     const bool papers = papersWanted_ || of.study.paper.empty();
-    const bool grounds = groundsWanted_ || of.study.approach.ground == planning::Ground::proposed;
+    const bool grounds = groundsWanted_ || planning::groundOf(of.study.approach) == planning::Ground::proposed;
     using common::Progress;
     using planning::Kept;
     const auto compareGrounds = [this, of, grounds, then] {

@@ -198,29 +198,46 @@ class Orderer {
         clock_ += wait;
     }
 
-    /// Lays a stage's tasks out: what is ready for one hold is one step. Goes on with the stick in hand if it can, else
-    /// takes the hold of which the largest part is ready, since what is left of it has to be picked up again.
-    void schedule(int phase, Stage stage) {
+    std::vector<int> openIn(int phase, Stage stage) const {
         std::vector<int> open;
         for (std::size_t t = 0; t < tasks_.size(); ++t)
-            if (tasks_[t].phase == phase && tasks_[t].stage == stage) open.push_back(int(t));
+            if (tasks_[t].phase == phase && tasks_[t].stage == stage && stepOf_[t] == 0) open.push_back(int(t));
+        return open;
+    }
+
+    /// Lays a stage's tasks out: what is ready for one hold is one step. Goes on with the stick in hand if it can, else
+    /// takes the hold of which the largest part is ready, since what is left of it has to be picked up again. Once all
+    /// is blocked in, what is in hand while the picture is built up may refine where that is ready.
+    void schedule(int phase, Stage stage) {
+        std::vector<int> open = openIn(phase, stage);
+        const std::vector<int> ahead = stage == Stage::build ? openIn(phase, Stage::refine) : std::vector<int>{};
         const int stageBefore = int(steps_.size());
         while (!open.empty()) {
             waitFor(open);
             std::map<Hold, std::vector<int>> readyBy;
             std::map<int, double> leftOfStick, readyOfStick;
+            const auto isReady = [&](int t) { return isAllowed(t) && dryAt(t) <= clock_; };
             for (const int t : open) {
                 const Task& task = tasks_[std::size_t(t)];
                 const int stick = layer(task).stick;
                 leftOfStick[stick] += 1;
-                if (!isAllowed(t) || dryAt(t) > clock_) continue;
+                if (!isReady(t)) continue;
                 readyOfStick[stick] += 1;
                 readyBy[holdOf(task)].push_back(t);
+            }
+            for (const int t : ahead) {
+                const Hold hold = holdOf(tasks_[std::size_t(t)]);
+                const int stick = std::get<int>(hold);
+                const bool isInHand = stick >= 0 && (stick == steps_.back().stick || readyBy.contains(hold));
+                if (stepOf_[std::size_t(t)] == 0 && isInHand && isReady(t)) readyBy[hold].push_back(t);
             }
             const auto worth = [&](const std::pair<const Hold, std::vector<int>>& entry) {
                 const int stick = std::get<int>(entry.first);
                 const bool inHand = stick >= 0 && steps_.back().stick == stick;
-                return std::tuple(inHand, stick >= 0, readyOfStick[stick] / leftOfStick[stick], liking(stick),
+                // Half of the tastes look at what is ready before they follow their liking, half the other way round.
+                const double ready = readyOfStick[stick] / leftOfStick[stick], liked = liking(stick);
+                const bool isByLiking = taste_ % 2 == 1;
+                return std::tuple(inHand, stick >= 0, isByLiking ? liked : ready, isByLiking ? ready : liked,
                                   entry.second.size());
             };
             auto best = readyBy.begin();
@@ -313,7 +330,7 @@ class Orderer {
 
 std::vector<Step> orderedSteps(const Plan& plan, const Study& study) {
     // The greedy choice is quick, so many tastes are tried and the one that picks up least is taken.
-    constexpr unsigned tastes = 48;
+    constexpr unsigned tastes = 400;
     const std::vector<Task> tasks = tasksOf(plan, study).tasks;
     std::vector<Step> best;
     for (unsigned taste = 0; taste < tastes; ++taste) {

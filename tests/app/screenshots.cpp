@@ -14,6 +14,7 @@
 #include "app/materials/reader_sheet.h"
 #include "app/materials/thing_editor.h"
 #include "app/preferences.h"
+#include "app/sticks/curve_leaf.h"
 #include "app/widgets/theme.h"
 #include "drawing/fonts.h"
 #include "own_home.h"
@@ -203,6 +204,10 @@ int main(int argc, char** argv) {
     window.goTo(3);
     clickAt(0.3, 0.55);
     ok &= save("sticks.png");
+    press("How many");
+    const auto* curve = window.findChild<app::CurveLeaf*>();
+    ok &= QTest::qWaitFor([&] { return curve->isWhole(); }, 120000) && save("sticks-how-many.png");
+    press("Tray");
     window.goTo(4);
     ok &= save("underpainting.png");
     window.goTo(5);
@@ -212,12 +217,8 @@ int main(int argc, char** argv) {
     clickAt(0.27, 0.66);
     layers->scrubber().setStep(int(window.session().plan()->steps.size()) * 6 / 10);
     ok &= save("layers-step.png");
-    QTest::keyPress(&window, Qt::Key_T);
-    ok &= save("layers-lamp.png");
-    QTest::keyRelease(&window, Qt::Key_T);
-    app::applyTheme(app::ThemeName::evening);
-    ok &= save("layers-evening.png");
-    app::applyTheme(app::ThemeName::mid);
+    press("Approach");
+    ok &= QTest::qWaitFor([&] { return layers->approach().isTried(); }, 120000) && save("layers-approach.png");
     ok &= saveMaterials(*window.materialsWindow(), own, folder);
     return ok ? 0 : 1;
 }

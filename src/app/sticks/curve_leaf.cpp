@@ -36,7 +36,7 @@ CurveLeaf::CurveLeaf(Session& session) : session_(session), trials_(session) {
     within_->setValue(1.5);
     within_->setSuffix(tr(" ΔE00"));
     addField(row, tr("As few as keep it within"), within_);
-    fewest_ = new QPushButton;
+    fewest_ = new QPushButton(tr("No number does"));
     row->addWidget(fewest_);
     row->addStretch(1);
     column->addLayout(row);

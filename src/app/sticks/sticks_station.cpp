@@ -193,7 +193,7 @@ QWidget* SticksStation::makeTrayLeaf() {
     pin_->setToolTip(tr("It is used in this picture, whatever the plan would choose."));
     bar_ = new QPushButton(tr("Leave it out"));
     bar_->setToolTip(tr("It is not used in this picture."));
-    takeBack_ = new QPushButton;
+    takeBack_ = new QPushButton(tr("Take back what is left out"));
     takeBack_->setToolTip(tr("What was left out may be used again."));
     row->addWidget(pin_);
     row->addWidget(bar_);
