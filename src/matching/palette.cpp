@@ -196,12 +196,9 @@ class Chooser {
 
     /// How much the picture seems to gain (by the screen) from each stick that it does not draw from.
     std::vector<std::pair<double, int>> gains(const std::set<int>& palette) {
-        std::vector<std::vector<float>> gain(wants_.size());
+        std::vector<std::vector<float>> gain(wants_.size(), std::vector<float>(bank_.sticks.size(), 0.0f));
         forEachArea([&](std::size_t a) {
-            if (set_[a])
-                gain[a].assign(bank_.sticks.size(), 0.0f);
-            else
-                gain[a] = gainsFrom(screens_[a], stacks_[a], promising_[a], palette, width_.layers);
+            if (!set_[a]) gain[a] = gainsFrom(screens_[a], stacks_[a], promising_[a], palette, width_.layers);
         });
         std::vector<std::pair<double, int>> byStick;
         for (std::size_t stick = 0; stick < bank_.sticks.size(); ++stick) {

@@ -241,6 +241,16 @@ class TestPalette : public QObject {
         const OptionBank bank(sticks, *on.surface, StackRules{});
         const std::vector<Want> wants{{{{{50, 0, 0}, 1.0}}, on}};
         QVERIFY(!choosePalette(wants, bank, {5, {}, 0.01}, {}, {}, {{}, stop.get_token()}).has_value());
+        // Wherever it comes.
+        for (const double at : {0.5, 0.65, 0.75, 0.9}) {
+            std::stop_source later;
+            const common::Progress progress{[&](double fraction) {
+                                                if (fraction >= at) later.request_stop();
+                                            },
+                                            later.get_token()};
+            const auto palette = choosePalette(wants, bank, {5, {}, 0.01}, {}, {}, progress);
+            QVERIFY(!palette || at > 0.75);
+        }
     }
 };
 

@@ -67,6 +67,10 @@ Study fullStudy() {
     study.areaChoices[0].borrowed = Borrowing{1, {{0, 0}, {1, 1}}};
     study.areaChoices[0].plane = subject::Plane::middle;
     study.areaChoices[0].mixed = OwnMixture{{{"t16", 2}}, 2};
+    study.areaChoices[0].stack = OwnStack{{{"t9", pigment::Manner::hatch, 1}}};
+    study.stickChoices = {{"t9", StickUse::pinned}};
+    study.eveningMinutes = 90;
+    study.eveningEnds = {{"drawing"}};
     study.thresholds = {3, 6};
     study.pairs = {{{0.1, 0.1}, {0.9, 0.9}}};
     study.edges = {{{{0.1, 0.1}, {0.9, 0.9}}, subject::Edge::lost}};

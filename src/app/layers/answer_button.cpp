@@ -12,7 +12,7 @@ namespace {
 
 constexpr int markSide = 11, wordsFrom = 22;
 /// As wide as the longest figures usually are.
-constexpr int answerWidth = 224, answerHeight = 34;
+constexpr int answerWidth = 224, answerHeight = 33;
 
 }  // namespace
 
