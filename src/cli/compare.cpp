@@ -58,31 +58,32 @@ QJsonObject outcomeJson(const planning::PlanOutcome& outcome) {
             {"minutes", outcome.minutes}};
 }
 
-/// Every other answer to every question, and the approaches that come with the program.
+/// Every answer to every question, and the approaches that come with the program.
 int compareApproaches(Compared& with) {
     const planning::Study& study = with.chosen.study;
-    QJsonArray candidates;
-    const auto add = [&](const planning::Approach& approach, QJsonObject json) {
-        planning::Study other = study;
-        other.approach = approach;
-        const auto outcome = planning::triedPlan(with.plan, study, other, with.chosen.library, with.kept);
-        if (!outcome) return;
-        const QJsonObject figures = outcomeJson(*outcome);
-        for (auto it = figures.begin(); it != figures.end(); ++it) json[it.key()] = it.value();
-        candidates.append(json);
-    };
+    std::vector<std::pair<planning::Approach, QJsonObject>> all;
     for (int q = 0; q < planning::questionCount; ++q) {
         const auto question = planning::Question(q);
         if (question == planning::Question::ground) continue;  // compare grounds
         for (int a = 0; a < planning::answerCount(question); ++a)
-            add(planning::answered(study.approach, question, a),
-                {{"question", QString::fromUtf8(planning::nameOf(question).data())},
-                 {"answer", QString::fromUtf8(planning::nameOfAnswer(question, a).data())},
-                 {"taken", planning::answerTo(question, study.approach) == a}});
+            all.push_back({planning::answered(study.approach, question, a),
+                           {{"question", QString::fromUtf8(planning::nameOf(question).data())},
+                            {"answer", QString::fromUtf8(planning::nameOfAnswer(question, a).data())},
+                            {"taken", planning::answerTo(question, study.approach) == a}}});
     }
     for (int i = 0; i < planning::knownApproachCount; ++i) {
         const auto known = planning::KnownApproach(i);
-        add(planning::approachOf(known), {{"approach", QString::fromUtf8(planning::nameOf(known).data())}});
+        all.push_back({planning::approachOf(known), {{"approach", QString::fromUtf8(planning::nameOf(known).data())}}});
+    }
+    QJsonArray candidates;
+    for (auto& [approach, json] : all) {
+        planning::Study other = study;
+        other.approach = approach;
+        const auto outcome = planning::triedPlan(with.plan, study, other, with.chosen.library, with.kept);
+        if (!outcome) return refuse(outcome.problem());
+        const QJsonObject figures = outcomeJson(*outcome);
+        for (auto it = figures.begin(); it != figures.end(); ++it) json[it.key()] = it.value();
+        candidates.append(json);
     }
     return print(candidates);
 }

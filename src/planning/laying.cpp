@@ -162,6 +162,10 @@ void takeStacks(Plan& plan, const Study& study, const std::vector<materials::Mat
                 layer.key = layerKey(plan, stack, nameOf(layer.tool), layer.manner);
                 layer.markMillimetres = markMillimetres(layer.tool) * markFactor(study.detail);
             }
+            // The same again in a stack is told apart by its turn.
+            const std::string key = layer.key;
+            for (int turn = 2; std::ranges::find(stack.layers, layer.key, &Layer::key) != stack.layers.end(); ++turn)
+                layer.key = key + "/" + std::to_string(turn);
             stack.layers.push_back(std::move(layer));
         }
     }

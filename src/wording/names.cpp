@@ -239,7 +239,7 @@ QString inHandWords(const planning::Plan& plan, const planning::Step& step) {
     if (step.stick >= 0) return text(plan.sticks[std::size_t(step.stick)].name);
     if (step.tool != planning::Tool::none) return toolWord(step.tool);
     if (step.groundLayer >= 0) return mixtureWords(plan.ground.layers[std::size_t(step.groundLayer)]);
-    return say("a pencil that can be lost under colour");
+    return say("any pencil");
 }
 
 QString lightWord(colour::Light light) {

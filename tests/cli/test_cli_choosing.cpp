@@ -5,6 +5,7 @@
 #include <cmath>
 
 #include "colour/difference.h"
+#include "planning/questions.h"
 #include "run_cli.h"
 #include "small_study.h"
 #include "storage/document.h"
@@ -67,6 +68,64 @@ class TestCliChoosing : public QObject {
             QCOMPARE(refused.status, 2);
             QCOMPARE(refused.err.count('\n'), 1);
         }
+    }
+
+    /// What other answers, other numbers of sticks, and sticks that are not at hand would make of the picture.
+    void otherChoicesAreCompared() {
+        const QStringList quick{"--areas", "3",        "--sticks", "12",      "--layers",
+                                "2",       "--ground", "none",     "--paper", "p-grey"};
+        Run r = run(QStringList{"compare", "approaches", at("ball.dune")} + quick);
+        QVERIFY2(r.status == 0, r.err.constData());
+        int taken = 0, known = 0;
+        for (const QJsonValue candidate : QJsonDocument::fromJson(r.out).array()) {
+            QVERIFY(candidate["pictureDifference"].toDouble() > 0 && candidate["minutes"].toDouble() > 0);
+            taken += candidate["taken"].toBool();
+            known += candidate["approach"].isString();
+        }
+        QCOMPARE(taken, planning::questionCount - 1);  // the ground has a comparison of its own
+        QCOMPARE(known, planning::knownApproachCount);
+        r = run(QStringList{"compare", "palettes", at("ball.dune")} + quick);
+        QVERIFY2(r.status == 0, r.err.constData());
+        const QJsonArray curve = QJsonDocument::fromJson(r.out).array();
+        QVERIFY(curve.size() > 2);
+        for (qsizetype i = 0; i < curve.size(); ++i)
+            QVERIFY(curve[i]["sticks"].toInt() <= curve[i]["limit"].toInt() &&
+                    (i == 0 || curve[i]["limit"].toInt() > curve[i - 1]["limit"].toInt()));
+        write(at("catalogue.csv"), "kind,id,name,hex\nsoft,n1,new,#964c22\nsoft,n2,newer,#d8a060\n");
+        r = run(QStringList{"compare", "gaps", at("ball.dune"), "--catalogue", at("catalogue.csv")} + quick);
+        QVERIFY2(r.status == 0, r.err.constData());
+        for (const QJsonValue gap : QJsonDocument::fromJson(r.out).array()) {
+            QVERIFY(gap["gain"].toDouble() > 0);
+            QVERIFY(gap["stick"].toString().startsWith('n'));
+        }
+        for (const QStringList& bad : {QStringList{"compare", "sticks", at("ball.dune")},
+                                       {"compare", "gaps", at("ball.dune"), "--catalogue", at("none.csv")},
+                                       {"compare", "palettes", at("ball.dune"), "--approach", "rush"},
+                                       {"compare", "approaches", at("ball.dune"), "--black", "always"}}) {
+            const Run refused = run(bad);
+            QCOMPARE(refused.status, 2);
+            QCOMPARE(refused.err.count('\n'), 1);
+        }
+    }
+
+    /// An approach by its name, single answers over it, sticks kept in or left out, and evenings: all in the plan.
+    void theArtistsOwnWayIsAnOption() {
+        const Run r = run({"plan", at("ball.dune"), "--out", at("own"), "--approach", "hatched-figure", "--black",
+                           "last", "--pin", "t11", "--bar", "t1", "--evenings-min", "30"});
+        QVERIFY2(r.status == 0, r.err.constData());
+        const QJsonObject plan = QJsonDocument::fromJson(fileBytes(at("own/plan.json"))).object();
+        QCOMPARE(plan["approach"]["blending"].toString(), QStringLiteral("strokes-kept"));
+        QCOMPARE(plan["approach"]["black"].toString(), QStringLiteral("last"));
+        QStringList sticks;
+        for (const QJsonValue stick : plan["sticks"].toArray()) sticks << stick["id"].toString();
+        QVERIFY(sticks.contains("t11") && !sticks.contains("t1"));
+        int next = 1;
+        for (const QJsonValue evening : plan["evenings"].toArray()) {
+            QCOMPARE(evening["first"].toInt(), next);
+            next = evening["last"].toInt() + 1;
+        }
+        QCOMPARE(next, int(plan["steps"].toArray().size()) + 1);
+        QVERIFY(plan["evenings"].toArray().size() > 1);
     }
 
     /// A card of the test's own sticks, photographed by the stand-in camera, is read back.

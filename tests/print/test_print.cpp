@@ -1,5 +1,6 @@
 #include <QImage>
 #include <QProcess>
+#include <QRegularExpression>
 #include <QTemporaryDir>
 #include <QtTest>
 #include <opencv2/imgcodecs.hpp>
@@ -9,12 +10,13 @@
 #include "colour/image_colour.h"
 #include "colour/srgb.h"
 #include "drawing/fonts.h"
+#include "planned_study.h"
 #include "planning/planner.h"
 #include "print/paper_card.h"
 #include "print/plan_sheets.h"
 #include "print/swatch_card.h"
 #include "review/card_reader.h"
-#include "small_study.h"
+#include "wording/sentences.h"
 
 namespace {
 
@@ -175,6 +177,34 @@ class TestPrint : public QObject {
         for (const char* head :
              {"Pull these", "The section", "The steps", "What to mind, and safety", "safety data sheet"})
             QVERIFY2(text.contains(head), head);
+    }
+
+    /// Cut to evenings, each has a page that says what to lay out; every step is there once, and in order.
+    void everyEveningHasItsSheets() {
+        planning::Study study = smallStudy();
+        study.eveningMinutes = 30;
+        const planning::Plan plan = planOf(study);
+        QVERIFY(plan.evenings.size() > 1);
+        const QString pdf = folder_.filePath("evenings.pdf");
+        QVERIFY(print::writePlanPdf(plan, study, pdf).ok());
+        const QString text = outputOf("pdftotext", {"-layout", pdf, "-"});
+        qsizetype at = 0;
+        for (std::size_t i = 0; i < plan.evenings.size(); ++i) {
+            const planning::Evening& evening = plan.evenings[i];
+            at = text.indexOf(QStringLiteral("Evening %1 of %2").arg(i + 1).arg(plan.evenings.size()), at);
+            QVERIFY(at >= 0);
+            QVERIFY(text.indexOf(QStringLiteral("Steps %1 to %2").arg(evening.first).arg(evening.last), at) > at);
+            for (int number = evening.first; number <= evening.last; ++number) {
+                const planning::Step& step = plan.steps[std::size_t(number - 1)];
+                const QString doing = QRegularExpression::escape(wording::inHandWords(plan, step).left(16));
+                const QRegularExpression line(QStringLiteral("^[\\f ]*%1 +%2").arg(number).arg(doing),
+                                              QRegularExpression::MultilineOption);
+                QVERIFY2(text.count(line) == 1, qPrintable(line.pattern()));
+                const qsizetype place = text.indexOf(line, at);
+                QVERIFY2(place > at, qPrintable(QString::number(number)));
+                at = place;
+            }
+        }
     }
 
     void theCoverShowsTheReference() {

@@ -19,6 +19,8 @@ namespace app {
 namespace {
 
 constexpr double pointRadius = 5, reach = 14;
+/// Differences are told with one figure after the point.
+constexpr double halfATenth = 0.05;
 constexpr double leftRoom = 64, bottomRoom = 40, topRoom = 44;
 
 }  // namespace
@@ -43,7 +45,7 @@ CurveLeaf::CurveLeaf(Session& session) : session_(session), trials_(session) {
     column->addStretch(1);
     connect(within_, &QDoubleSpinBox::valueChanged, this, &CurveLeaf::showCurve);
     connect(fewest_, &QPushButton::clicked, this,
-            [this] { take(planning::fewestWithin(curve_, within_->value() + 0.05)); });
+            [this] { take(planning::fewestWithin(curve_, within_->value() + halfATenth)); });
     connect(&trials_, &StudyTrials::triedOne, this, &CurveLeaf::showCurve);
     connect(&trials_, &StudyTrials::said, this, &CurveLeaf::said);
 }
@@ -72,7 +74,7 @@ void CurveLeaf::showCurve() {
         // More are not taken up.
         if (outcome->sticks < count) break;
     }
-    const int fewest = planning::fewestWithin(curve_, within_->value() + 0.05);
+    const int fewest = planning::fewestWithin(curve_, within_->value() + halfATenth);
     fewest_->setText(fewest > 0 ? tr("Take %1 sticks").arg(fewest) : tr("No number does"));
     fewest_->setEnabled(fewest > 0 && fewest != session_.study().stickLimit);
     update();
