@@ -206,7 +206,7 @@ int main(int argc, char** argv) {
     ok &= save("sticks.png");
     press("How many");
     const auto* curve = window.findChild<app::CurveLeaf*>();
-    ok &= QTest::qWaitFor([&] { return curve->isWhole(); }, 120000) && save("sticks-how-many.png");
+    ok &= QTest::qWaitFor([&] { return curve->isWhole(); }, 600000) && save("sticks-how-many.png");
     press("Tray");
     window.goTo(4);
     ok &= save("underpainting.png");
@@ -218,7 +218,7 @@ int main(int argc, char** argv) {
     layers->scrubber().setStep(int(window.session().plan()->steps.size()) * 6 / 10);
     ok &= save("layers-step.png");
     press("Approach");
-    ok &= QTest::qWaitFor([&] { return layers->approach().isTried(); }, 120000) && save("layers-approach.png");
+    ok &= QTest::qWaitFor([&] { return layers->approach().isTried(); }, 600000) && save("layers-approach.png");
     ok &= saveMaterials(*window.materialsWindow(), own, folder);
     return ok ? 0 : 1;
 }

@@ -81,6 +81,7 @@ QWidget* LayersStation::makeSectionLeaf() {
     evening_ = wholeNumber(int(planning::eveningBounds.least), int(planning::eveningBounds.most), tr(" min"));
     evening_->setSingleStep(15);
     evening_->setSpecialValueText(tr("any length"));
+    evening_->setMinimumWidth(evening_->sizeHint().width() + measure::inset);
     addField(row, tr("Evenings of"), evening_);
     endHere_ = new QPushButton(tr("End an evening after this step"));
     endHere_->setCheckable(true);

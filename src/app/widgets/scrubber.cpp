@@ -63,7 +63,7 @@ void Scrubber::paintEvent(QPaintEvent*) {
         painter.drawLine(QPointF(x, line - 4), QPointF(x, line + 6));
         const QString words = wording::stageWord(plan_->steps[first].stage);
         // A stage too short for its name goes without: the step's margin says it.
-        if (painter.fontMetrics().horizontalAdvance(words) < xOf(double(next)) - x)
+        if (painter.fontMetrics().horizontalAdvance(words) + measure::grid < xOf(double(next)) - x)
             painter.drawText(QPointF(x + 3, line + 26), words);
     }
     // Where evenings end, a double line.
