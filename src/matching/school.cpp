@@ -8,11 +8,11 @@ namespace matching {
 
 namespace {
 
-constexpr std::array<std::string_view, 2> schools{"dark-first", "light-base"};
-constexpr std::array<std::string_view, 2> hardnesses{"hard-first", "soft-base"};
-constexpr std::array<std::string_view, 3> blendings{"sparing", "blended", "strokes-kept"};
-constexpr std::array<std::string_view, 3> blacks{"last", "never", "freely"};
-constexpr std::array<std::string_view, 3> fixings{"between", "to-darken", "never"};
+constexpr std::array<std::string_view, 2> schoolNames{"dark-first", "light-base"};
+constexpr std::array<std::string_view, 2> hardnessNames{"hard-first", "soft-base"};
+constexpr std::array<std::string_view, 3> blendingNames{"sparing", "blended", "strokes-kept"};
+constexpr std::array<std::string_view, 3> blackNames{"last", "never", "freely"};
+constexpr std::array<std::string_view, 3> fixingNames{"between", "to-darken", "never"};
 
 /// Beyond any lightness.
 constexpr double lastRank = 1000;
@@ -20,34 +20,34 @@ constexpr double lastRank = 1000;
 }  // namespace
 
 std::string_view nameOf(School school) {
-    return schools[static_cast<std::size_t>(school)];
+    return schoolNames[static_cast<std::size_t>(school)];
 }
 std::optional<School> schoolNamed(std::string_view name) {
-    return common::enumNamed<School>(schools, name);
+    return common::enumNamed<School>(schoolNames, name);
 }
 std::string_view nameOf(Hardness hardness) {
-    return hardnesses[static_cast<std::size_t>(hardness)];
+    return hardnessNames[static_cast<std::size_t>(hardness)];
 }
 std::optional<Hardness> hardnessNamed(std::string_view name) {
-    return common::enumNamed<Hardness>(hardnesses, name);
+    return common::enumNamed<Hardness>(hardnessNames, name);
 }
 std::string_view nameOf(Blending blending) {
-    return blendings[static_cast<std::size_t>(blending)];
+    return blendingNames[static_cast<std::size_t>(blending)];
 }
 std::optional<Blending> blendingNamed(std::string_view name) {
-    return common::enumNamed<Blending>(blendings, name);
+    return common::enumNamed<Blending>(blendingNames, name);
 }
 std::string_view nameOf(Black black) {
-    return blacks[static_cast<std::size_t>(black)];
+    return blackNames[static_cast<std::size_t>(black)];
 }
 std::optional<Black> blackNamed(std::string_view name) {
-    return common::enumNamed<Black>(blacks, name);
+    return common::enumNamed<Black>(blackNames, name);
 }
 std::string_view nameOf(Fixing fixing) {
-    return fixings[static_cast<std::size_t>(fixing)];
+    return fixingNames[static_cast<std::size_t>(fixing)];
 }
 std::optional<Fixing> fixingNamed(std::string_view name) {
-    return common::enumNamed<Fixing>(fixings, name);
+    return common::enumNamed<Fixing>(fixingNames, name);
 }
 
 double rankIn(const StackRules& rules, const PreparedStick& stick) {

@@ -21,7 +21,7 @@ namespace {
 constexpr double pointRadius = 5, reach = 14;
 /// Differences are told with one figure after the point.
 constexpr double halfATenth = 0.05;
-constexpr double leftRoom = 64, bottomRoom = 40, topRoom = 44;
+constexpr double leftRoom = 72, bottomRoom = 40, topRoom = 44;
 
 }  // namespace
 
