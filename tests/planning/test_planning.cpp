@@ -153,10 +153,12 @@ class TestPlanning : public QObject {
             }
             for (const Tone& tone : stack.tones) {
                 pigment::Patch patch = stack.start;
-                for (int k = 0; k < count; ++k)
-                    pigment::lay(patch, {&plan.prepared[std::size_t(stack.layers[std::size_t(k)].stick)].pigment,
-                                         stack.layers[std::size_t(k)].manner,
-                                         pigment::Pressure{float(pigment::pressureIn(tone.number, k, count))}});
+                std::vector<pigment::Stroke> strokes = strokesOf(plan, stack);
+                for (int k = 0; k < count; ++k) {
+                    strokes[std::size_t(k)].pressure =
+                        pigment::Pressure{float(pigment::pressureIn(tone.number, k, count))};
+                    pigment::lay(patch, strokes[std::size_t(k)]);
+                }
                 const colour::Lab lab = pigment::labOf(patch, plan.light);
                 QVERIFY(colour::differenceCie76(lab, tone.predicted) < 1e-6);
                 QVERIFY(std::fabs(colour::differenceCie2000(tone.target, lab) - tone.difference) < 1e-6);
