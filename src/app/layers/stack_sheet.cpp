@@ -35,7 +35,9 @@ StackSheet::StackSheet(QWidget* parent, std::shared_ptr<const planning::Plan> pl
       plan_(std::move(plan)),
       study_(study),
       media_(planning::trayOf(study, library).media),
-      index_(stack) {
+      index_(stack),
+      before_(planning::ownStackFrom(*plan_, study_, index_)),
+      beforeWords_(figureWords(before_)) {
     auto* grid = new QGridLayout;
     grid->setColumnStretch(1, 1);
     for (int row = 0; row < planning::mostLayers; ++row) addRow(grid, row);
@@ -56,7 +58,7 @@ StackSheet::StackSheet(QWidget* parent, std::shared_ptr<const planning::Plan> pl
     });
     connect(addButton(tr("Close")), &QPushButton::clicked, this, &QDialog::reject);
     resize(720, 520);
-    show(planning::ownStackFrom(*plan_, study_, index_));
+    show(before_);
 }
 
 void StackSheet::addRow(QGridLayout* grid, int row) {
@@ -168,9 +170,7 @@ void StackSheet::showFigures() {
     const bool isLaid = planning::layersOf(own, media_).has_value();
     take_->setEnabled(isLaid);
     if (!isLaid) return told_->setText(tr("Choose a stick for the first layer; a tool needs something to work on."));
-    const planning::OwnStack before = planning::ownStackFrom(*plan_, study_, index_);
-    told_->setText(
-        tr("As planned: %1. So: %2.").arg(figureWords(before), own == before ? tr("the same") : figureWords(own)));
+    told_->setText(tr("As planned: %1. So: %2.").arg(beforeWords_, own == before_ ? tr("the same") : figureWords(own)));
 }
 
 }  // namespace app

@@ -42,6 +42,8 @@ class StackSheet : public Sheet {
     planning::Study study_;
     std::vector<materials::Material> media_;
     int index_;
+    planning::OwnStack before_;
+    QString beforeWords_;  // its figures
     bool isShowing_ = false;
     std::array<Row, planning::mostLayers> rows_{};
     std::array<QPushButton*, planning::alternativeCount> alternatives_{};
