@@ -59,6 +59,11 @@ GroundProposal groundByAreas(const Study& study, Ground strategy, const Plan& pl
         if (std::ranges::find(of, Ground(i)) == of.end()) continue;
         const GroundProposal part =
             Ground(i) == strategy ? base : groundBy(Ground(i), plan, media, prepared, mostMedia);
+        if (part.obstacle) {
+            RefusedGround& refused = mixed.refused.emplace_back(RefusedGround{*part.obstacle, {}});
+            for (std::size_t area = 0; area < of.size(); ++area)
+                if (of[area] == Ground(i)) refused.areas.push_back(int(area));
+        }
         for (GroundLayer layer : part.layers) {
             std::erase_if(layer.areas, [&](int area) { return of[std::size_t(area)] != Ground(i); });
             if (!layer.areas.empty()) mixed.layers.push_back(std::move(layer));

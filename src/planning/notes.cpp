@@ -3,6 +3,7 @@
 #include <algorithm>
 
 #include "colour/munsell.h"
+#include "planning/compatibility.h"
 #include "planning/papers.h"
 #include "subject/attention.h"
 #include "subject/planes.h"
@@ -110,6 +111,24 @@ void addApproachNotes(std::vector<Note>& notes, const Plan& plan, const Study& s
     }
 }
 
+/// Where the chosen ground is not to be had, and what does not go together in it.
+void addGroundNotes(std::vector<Note>& notes, const Plan& plan, const Study& study) {
+    const auto refuse = [&](GroundObstacle why, const std::vector<int>& areas) {
+        Note note{NoteKind::caution, NoteTopic::groundCannotBeHad, areas, {}, 0};
+        note.obstacle = why;
+        notes.push_back(note);
+    };
+    if (plan.ground.obstacle) refuse(*plan.ground.obstacle, {});
+    for (const RefusedGround& refused : plan.ground.refused) refuse(refused.why, refused.areas);
+    for (const GroundCaution& caution : cautionsOf(plan.ground, plan.paper, study.drying)) {
+        const bool hurts = caution.kind == GroundCautionKind::alcoholAndHeat;
+        if (caution.kind == GroundCautionKind::keepHeatMoving) continue;  // heatAndWater says it
+        Note note{hurts ? NoteKind::safety : NoteKind::caution, NoteTopic::groundWantsCare, {}, {}, 0};
+        note.caution = caution;
+        notes.push_back(note);
+    }
+}
+
 bool isFixed(const Plan& plan) {
     return std::ranges::any_of(plan.steps, [](const Step& step) { return step.tool == Tool::fixative; });
 }
@@ -162,6 +181,7 @@ std::vector<Note> notesFor(const Plan& plan, const Study& study) {
                          {},
                          double(plan.cutting.sheetsAtHand)});
     if (auto note = noteOfDarks(plan)) notes.push_back(*std::move(note));
+    addGroundNotes(notes, plan, study);
     addApproachNotes(notes, plan, study);
     addPictureNotes(notes, plan, study);
     notes.push_back({NoteKind::safety, NoteTopic::dust, {}, {}, 0});

@@ -80,10 +80,45 @@ enum class NoteTopic {
     farTooDark,         // planes; figure: see subject::PlaneFault
     farTooSharp,
     farTooWarm,
-    strokesFollow,  // the arrows
+    strokesFollow,      // the arrows
+    groundCannotBeHad,  // obstacle
+    groundWantsCare,    // caution
     reasonsClash,
     noFocalArea,
     noPoints,  // figure: layers that are neither pencil nor hard stick
+};
+
+/// Why a way to begin is not to be had.
+enum class GroundObstacle {
+    paperTakesNoWater,
+    paperTakesNoAlcohol,
+    noWetMedia,
+    noInk,
+    noCharcoal,
+    noStick,
+    noDeepDarks
+};
+
+struct RefusedGround {
+    GroundObstacle why;
+    std::vector<int> areas;  // indices
+};
+
+/// What does not go together in a ground, or wants care.
+enum class GroundCautionKind {
+    hardlyShows,     // figure: by how much the layer changes the bare sheet, in CIEDE2000
+    fillsGrain,      // figure: share of the tooth that the layer takes
+    waterCockles,    // more water than the sheet bears
+    matsPile,        // wet paint on a pile
+    alcoholAndHeat,  // the study dries with a heat gun
+    keepHeatMoving,
+};
+
+struct GroundCaution {
+    GroundCautionKind kind;
+    std::string medium;  // name; empty for alcohol
+    double figure = 0;
+    bool operator==(const GroundCaution&) const = default;
 };
 
 struct Note {
@@ -95,6 +130,8 @@ struct Note {
     colour::Light light = colour::Light::daylight65;
     double second = 0;
     Clash clash = {};
+    std::optional<GroundObstacle> obstacle = {};
+    std::optional<GroundCaution> caution = {};
 };
 
 /// Layers of one stack at most.
@@ -204,24 +241,14 @@ struct GroundLayer {
 /// Whether it must dry before anything dry goes over it.
 bool isWet(const GroundLayer& layer);
 
-/// Why a way to begin is not to be had.
-enum class GroundObstacle {
-    paperTakesNoWater,
-    paperTakesNoAlcohol,
-    noWetMedia,
-    noInk,
-    noCharcoal,
-    noStick,
-    noDeepDarks
-};
-
 /// One way to begin, worked out for this subject.
 struct GroundProposal {
     Ground strategy = Ground::none;
-    std::vector<GroundLayer> layers;         // in their order
-    std::vector<pigment::Patch> patches;     // what each area then is, by index
-    std::vector<Ground> strategies;          // what each area's ground is, by index
-    std::optional<GroundObstacle> obstacle;  // then it has no layers
+    std::vector<GroundLayer> layers;              // in their order
+    std::vector<pigment::Patch> patches;          // what each area then is, by index
+    std::vector<Ground> strategies;               // what each area's ground is, by index
+    std::optional<GroundObstacle> obstacle = {};  // then it has no layers
+    std::vector<RefusedGround> refused = {};      // of areas that have ways of their own
 };
 
 struct RankedPaper;

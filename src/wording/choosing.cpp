@@ -196,7 +196,7 @@ QString obstacleSentence(planning::GroundObstacle obstacle, const materials::Pap
     const QString name = text(paper.name);
     switch (obstacle) {
         case planning::GroundObstacle::paperTakesNoWater:
-            return say("%1 takes no water: choose a paper that does, or a dry ground.").arg(name);
+            return say("Water spoils %1: choose a paper that takes it, or a dry ground.").arg(name);
         case planning::GroundObstacle::paperTakesNoAlcohol:
             return say("Alcohol mats the pile of %1: rub the base in dry.").arg(name);
         case planning::GroundObstacle::noWetMedia:

@@ -5,6 +5,7 @@
 
 #include "pigment/hand.h"
 #include "subject/picture.h"
+#include "wording/choosing.h"
 #include "wording/say.h"
 #include "wording/subject.h"
 #include "wording/text.h"
@@ -307,6 +308,13 @@ QString noteSentence(const planning::Note& note, const planning::Plan& plan) {
                        "stick, "
                        "or lay ink under them.")
                 .arg(areasNamed(plan, note.areas), QString::number(note.figure, 'f', 1));
+        case NoteTopic::groundCannotBeHad:
+            return note.areas.empty()
+                       ? say("The chosen ground is left out. %1").arg(obstacleSentence(*note.obstacle, plan.paper))
+                       : say("The ground of %1 is left out. %2")
+                             .arg(areas, obstacleSentence(*note.obstacle, plan.paper));
+        case NoteTopic::groundWantsCare:
+            return groundCautionSentence(*note.caution, plan.paper);
         case NoteTopic::reasonsClash:
             return say("Not everything can be kept: \"%1\" gave way to \"%2\".")
                 .arg(reasonPhrase({note.clash.gaveWay}), reasonPhrase({note.clash.stayed}));

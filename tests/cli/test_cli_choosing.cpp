@@ -111,7 +111,7 @@ class TestCliChoosing : public QObject {
     /// An approach by its name, single answers over it, sticks kept in or left out, and evenings: all in the plan.
     void theArtistsOwnWayIsAnOption() {
         const Run r = run({"plan", at("ball.dune"), "--out", at("own"), "--approach", "hatched-figure", "--black",
-                           "last", "--pin", "t11", "--bar", "t1", "--evenings-min", "30"});
+                           "last", "--ground", "charcoal", "--pin", "t11", "--bar", "t1", "--evenings-min", "30"});
         QVERIFY2(r.status == 0, r.err.constData());
         const QJsonObject plan = QJsonDocument::fromJson(fileBytes(at("own/plan.json"))).object();
         QCOMPARE(plan["approach"]["blending"].toString(), QStringLiteral("strokes-kept"));
@@ -119,6 +119,10 @@ class TestCliChoosing : public QObject {
         QStringList sticks;
         for (const QJsonValue stick : plan["sticks"].toArray()) sticks << stick["id"].toString();
         QVERIFY(sticks.contains("t11") && !sticks.contains("t1"));
+        const QJsonArray notes = plan["notes"].toArray();
+        QVERIFY(std::ranges::any_of(notes, [](const QJsonValue& note) {
+            return note["text"].toString().startsWith("The chosen ground is left out. There is no charcoal");
+        }));
         int next = 1;
         for (const QJsonValue evening : plan["evenings"].toArray()) {
             QCOMPARE(evening["first"].toInt(), next);

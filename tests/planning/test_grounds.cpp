@@ -283,6 +283,11 @@ class TestGrounds : public QObject {
         QVERIFY2(told.contains("ink wash 3 under 0") && told.contains(QRegularExpression("red wash [123] under 1")),
                  qPrintable(told));
         QVERIFY(ground.colourOf(mixed, 0).L < 20 && ground.colourOf(mixed, 1).a > 15);
+        QVERIFY(mixed.refused.empty());
+        study.areaChoices[0].ground = Ground::charcoal;
+        const auto refused = groundFor(study, Ground::localWash, ground.hand().plan, ground.media(), prepared).refused;
+        QVERIFY(refused.size() == 1 && refused[0].why == GroundObstacle::noCharcoal &&
+                refused[0].areas == std::vector<int>{0});
         study.areaChoices[0].ground = Ground::none;
         const auto bare = groundFor(study, Ground::localWash, ground.hand().plan, ground.media(), prepared);
         QCOMPARE(bare.layers.size(), std::size_t(1));

@@ -135,9 +135,11 @@ class TestWording : public QObject {
 
     void everyNoteHasASentence() {
         planning::Plan plan;
-        for (int topic = 0; topic <= int(planning::NoteTopic::strokesFollow); ++topic) {
-            const QString sentence = wording::noteSentence(
-                {planning::NoteKind::advice, planning::NoteTopic(topic), {}, {"red (cadmium)"}, 0.9}, plan);
+        for (int topic = 0; topic <= int(planning::NoteTopic::noPoints); ++topic) {
+            planning::Note note{planning::NoteKind::advice, planning::NoteTopic(topic), {}, {"red (cadmium)"}, 0.9};
+            note.obstacle = planning::GroundObstacle::noInk;
+            note.caution = {planning::GroundCautionKind::fillsGrain, "Ochre", 0.4};
+            const QString sentence = wording::noteSentence(note, plan);
             QVERIFY2(sentence.endsWith('.'), qPrintable(sentence));
             QVERIFY(!sentence.contains('!') && !sentence.contains("%1"));
         }

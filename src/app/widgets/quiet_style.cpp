@@ -151,6 +151,21 @@ int QuietStyle::styleHint(StyleHint hint, const QStyleOption* option, const QWid
     }
 }
 
+QIcon QuietStyle::standardIcon(StandardPixmap kind, const QStyleOption* option, const QWidget* widget) const {
+    const QIcon usual = QProxyStyle::standardIcon(kind, option, widget);
+    QIcon grey;
+    for (const QSize& size : usual.availableSizes()) {
+        QImage picture = usual.pixmap(size).toImage().convertToFormat(QImage::Format_ARGB32);
+        for (int y = 0; y < picture.height(); ++y)
+            for (int x = 0; x < picture.width(); ++x) {
+                const QRgb was = picture.pixel(x, y);
+                picture.setPixel(x, y, qRgba(qGray(was), qGray(was), qGray(was), qAlpha(was)));
+            }
+        grey.addPixmap(QPixmap::fromImage(picture));
+    }
+    return grey;
+}
+
 QSize QuietStyle::sizeFromContents(ContentsType type, const QStyleOption* option, const QSize& contents,
                                    const QWidget* widget) const {
     const int high = std::max(measure::control, (option ? option->fontMetrics.height() : 18) + measure::grid);

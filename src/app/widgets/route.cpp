@@ -14,7 +14,7 @@
 namespace app {
 
 namespace {
-constexpr double top = 104, pitch = 52;
+constexpr double top = 104, pitch = 64;
 }
 
 Route::Route(QWidget* parent) : QWidget(parent) {
@@ -87,16 +87,14 @@ void Route::paintEvent(QPaintEvent*) {
                 QPolygonF({centre + QPointF(-6.5, 5), centre + QPointF(6.5, 5), centre + QPointF(0, -6.5)}));
         else
             painter.drawEllipse(centre, 5.2, 5.2);
-        const double x = measure::edge + 24;
+        const double x = measure::edge + 24, wide = width() - x - 6;
         painter.setPen(t.ink);
         painter.setFont(drawing::font(drawing::TypeSize::text, true));
-        painter.drawText(QRectF(x, box.top() + 6, width() - x - 6, 21), Qt::AlignLeft | Qt::AlignVCenter,
-                         stops_[i].name);
+        painter.drawText(QRectF(x, box.top() + 6, wide, 21), Qt::AlignLeft | Qt::AlignVCenter, stops_[i].name);
         painter.setPen(t.quiet);
         painter.setFont(drawing::font(drawing::TypeSize::small));
-        const QFontMetricsF small(painter.font());
-        painter.drawText(QRectF(x, box.top() + 26, width() - x - 6, 18), Qt::AlignLeft | Qt::AlignVCenter,
-                         small.elidedText(stops_[i].decided, Qt::ElideRight, width() - x - 6));
+        painter.drawText(QRectF(x, box.top() + 26, wide, pitch - 26), Qt::AlignLeft | Qt::TextWordWrap,
+                         stops_[i].decided);
     }
 }
 
