@@ -194,7 +194,7 @@ void MainWindow::makeMenus() {
     study->addSeparator();
     add(study, tr("Save"), QKeySequence::Save, [this] { save(); });
     add(study, tr("Save as…"), QKeySequence::SaveAs, [this] { saveAs(); });
-    add(study, tr("Export plan (PDF, JSON, CSV)…"), QKeySequence(Qt::CTRL | Qt::Key_E), [this] { chooseAndExport(); });
+    add(study, tr("Write the plan for the easel…"), QKeySequence(Qt::CTRL | Qt::Key_E), [this] { chooseAndExport(); });
     add(study, tr("Export construction drawing (SVG, PDF)…"), {}, [this] { chooseAndExportConstruction(); });
     study->addSeparator();
     add(study, tr("Quit"), QKeySequence::Quit, [this] { close(); });

@@ -16,6 +16,8 @@ class QStackedWidget;
 
 namespace app {
 
+class ExportSheet;
+
 class Beginning;
 
 /// The one frame: route, two pictures, instrument, margin.
@@ -59,8 +61,8 @@ class MainWindow : public QMainWindow {
     bool isAtBeginning() const;
     /// Says a problem in the margin.
     void say(const QString& problem);
-    /// By ending: .pdf, .json, or .csv (the steps; the pull list goes beside it).
-    bool exportTo(const QString& file);
+    /// Offers to write the plan into a folder; null while there is none.
+    ExportSheet* chooseAndExport();
     /// The construction drawing at real size; by ending: .svg, or .pdf on pages to be joined.
     bool exportConstruction(const QString& file);
 
@@ -99,7 +101,6 @@ class MainWindow : public QMainWindow {
     void stopWork();
     bool save();
     bool saveAs();
-    void chooseAndExport();
     void chooseAndPinUp();
     void chooseAndExportConstruction();
     std::optional<PicturePair::Way> heldWay(int key) const;

@@ -2,11 +2,11 @@
 
 #include <QFileDialog>
 #include <QFileInfo>
-#include <QJsonDocument>
 #include <QMessageBox>
 #include <QProgressBar>
 #include <QStackedWidget>
 
+#include "app/export_sheet.h"
 #include "app/file_to_write.h"
 #include "app/main_window.h"
 #include "app/preferences.h"
@@ -14,7 +14,6 @@
 #include "common/file.h"
 #include "planning/stage_picture.h"
 #include "print/construction_sheets.h"
-#include "print/plan_sheets.h"
 #include "storage/archive.h"
 #include "storage/document.h"
 #include "storage/library_csv.h"
@@ -157,29 +156,16 @@ bool MainWindow::saveTo(const QString& file) {
     return true;
 }
 
-bool MainWindow::exportTo(const QString& file) {
+ExportSheet* MainWindow::chooseAndExport() {
     const auto plan = session_.plan();
     if (!plan || !session_.isPlanCurrent()) {
         say(tr("The plan is not ready yet: wait until it is made, then export it."));
-        return false;
+        return nullptr;
     }
-    const planning::Study& study = session_.study();
-    const QString ending = QFileInfo(file).suffix().toLower();
-    common::Done done = std::monostate{};
-    if (ending == "pdf") {
-        done = print::writePlanPdf(*plan, study, file);
-    } else if (ending == "json") {
-        done = storage::writeWhole(file.toStdString(), QJsonDocument(storage::planJson(*plan, study)).toJson());
-    } else if (ending == "csv") {
-        done = storage::writeWhole(file.toStdString(), storage::stepsCsv(*plan));
-        const QString beside = file.left(file.size() - 4) + QStringLiteral("-pull-list.csv");
-        if (done) done = storage::writeWhole(beside.toStdString(), storage::pullListCsv(*plan));
-    } else {
-        say(tr("A plan is exported as .pdf, .json or .csv: give the file one of these endings."));
-        return false;
-    }
-    if (!done) say(wording::problemSentence(done.problem()));
-    return done.ok();
+    auto* sheet = new ExportSheet(this, plan, session_.study());
+    connect(sheet, &ExportSheet::written, this, &MainWindow::say);
+    sheet->open();
+    return sheet;
 }
 
 bool MainWindow::exportConstruction(const QString& file) {
@@ -265,12 +251,6 @@ void MainWindow::chooseAndExportConstruction() {
     const QString file =
         fileToWrite(this, tr("Export the construction drawing"), {}, tr("Real size (*.svg);;A4 pages to join (*.pdf)"));
     if (!file.isEmpty()) exportConstruction(file);
-}
-
-void MainWindow::chooseAndExport() {
-    const QString file =
-        fileToWrite(this, tr("Export plan"), {}, tr("Plan sheets (*.pdf);;Plan data (*.json);;Tables (*.csv)"));
-    if (!file.isEmpty()) exportTo(file);
 }
 
 }  // namespace app

@@ -21,6 +21,12 @@ const QString magnificationKey = QStringLiteral("frame/magnification");
 const QString stationKey = QStringLiteral("frame/station");
 const QString studiesKey = QStringLiteral("studies/last");
 
+const QString exportFolderKey = QStringLiteral("export/folder");
+
+QString partKey(int part) {
+    return QStringLiteral("export/") + QString::fromUtf8(print::nameOf(print::PlanPart(part)).data());
+}
+
 QString placeKey(const QString& window) {
     return QStringLiteral("windows/") + window;
 }
@@ -85,6 +91,24 @@ void rememberStudy(const QString& file) {
     studies.removeAll(whole);
     studies.prepend(whole);
     settings().setValue(studiesKey, QStringList(studies.mid(0, mostLastStudies)));
+}
+
+print::PlanParts exportParts() {
+    print::PlanParts parts = print::allParts;
+    for (int i = 0; i < print::planPartCount; ++i) parts[std::size_t(i)] = settings().value(partKey(i), true).toBool();
+    return parts;
+}
+
+void setExportParts(const print::PlanParts& parts) {
+    for (int i = 0; i < print::planPartCount; ++i) settings().setValue(partKey(i), parts[std::size_t(i)]);
+}
+
+QString exportFolder() {
+    return settings().value(exportFolderKey).toString();
+}
+
+void setExportFolder(const QString& folder) {
+    settings().setValue(exportFolderKey, folder);
 }
 
 bool isNoteWanted(const QString& station) {

@@ -4,6 +4,7 @@
 #include <QStringList>
 
 #include "app/widgets/theme.h"
+#include "print/plan_folder.h"
 #include "wording/subject.h"
 
 namespace app {
@@ -26,6 +27,12 @@ void setLastStation(int station);
 /// The .dune files that were last opened or saved and still are there, the last first.
 QStringList lastStudies();
 void rememberStudy(const QString& file);
+
+/// What of a plan is written for the easel, and the folder that it was last written to; empty before.
+print::PlanParts exportParts();
+void setExportParts(const print::PlanParts& parts);
+QString exportFolder();
+void setExportFolder(const QString& folder);
 
 /// The notes of a first study: one of a station stands in the margin until it is taken away for good.
 bool isNoteWanted(const QString& station);

@@ -6,6 +6,7 @@
 
 #include "colour/picture_under.h"
 #include "drawing/pictures.h"
+#include "planning/chosen_stacks.h"
 #include "planning/stage_picture.h"
 #include "wording/sentences.h"
 
@@ -232,6 +233,10 @@ void Session::startPlanning() {
         });
     };
     const auto coarse = [this, plan, full](const Chosen& of) {
+        // Around what is set by hand the full plan is there as soon.
+        if (plan_ && !plan_->isCoarse && planOf_.library == of.library &&
+            planning::differOnlyByHand(planOf_.study, of.study))
+            return compareWanted(of, [full, of] { full(of); });
         stage(of, 0, 0.1, plan(Fineness::coarse), [this, full, of](planning::Plan made) {
             compareWanted(of, [full, of] { full(of); });
             take(std::move(made), of);

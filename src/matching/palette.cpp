@@ -31,17 +31,12 @@ class Chooser {
           bank_(bank),
           limit_(rules.limit),
           pinned_(rules.pinned.begin(), rules.pinned.end()),
-          set_(rules.set),
+          set_(wants.size()),
           width_(width),
           stickPrice_(rules.stickPrice),
           progress_(progress),
           free_(bank.sticks.size(), 0.0f) {
         for (const Want& want : wants) screens_.emplace_back(want, bank, weights);
-        set_.resize(wants.size());
-        for (const std::optional<Layers>& layers : set_)
-            if (layers)
-                for (const StackLayer& layer : *layers)
-                    if (layer.stick >= 0) pinned_.insert(layer.stick);
     }
 
     std::optional<Palette> chosen() {
@@ -61,13 +56,44 @@ class Chooser {
             if (paletteCost(wants_, givenUp, stickPrice_) < paletteCost(wants_, stacks_, stickPrice_))
                 stacks_ = givenUp;
         }
-        progress_.at(1);
-        placePinned();
-        const std::set<int> used = sticksOf(stacks_);
-        return Palette{{used.begin(), used.end()}, stacks_, paletteCost(wants_, stacks_, stickPrice_)};
+        return finished();
+    }
+
+    std::optional<Palette> around(const SetLayers& set, const Palette& known) {
+        set_ = set;
+        stacks_ = known.stacks;
+        promising_ = known.promising;
+        std::set<int> coming;
+        for (const std::optional<Layers>& layers : set_)
+            if (layers)
+                for (const StackLayer& layer : *layers)
+                    if (layer.stick >= 0) coming.insert(layer.stick);
+        pinned_.insert(coming.begin(), coming.end());
+        for (const int stick : known.sticks) coming.erase(stick);
+        const std::vector<int> options = bank_.of({coming.begin(), coming.end()});
+        const bool isDone = forEachArea([&](std::size_t a) {
+            if (set_[a])
+                stacks_[a] = screens_[a].judged(*set_[a]);
+            else if (!options.empty())
+                stacks_[a] = exchanged(std::move(stacks_[a]), screens_[a], openTo(a, options), free_, width_);
+        });
+        progress_.at(0.3);
+        if (!isDone || !giveUp()) return std::nullopt;
+        return finished();
     }
 
  private:
+    Palette finished() {
+        progress_.at(1);
+        placePinned();
+        const std::set<int> used = sticksOf(stacks_);
+        return {{used.begin(), used.end()}, stacks_, paletteCost(wants_, stacks_, stickPrice_), promising_};
+    }
+
+    std::vector<int> openTo(std::size_t a, std::vector<int> options) const {
+        return matching::openTo(wants_[a], bank_, std::move(options));
+    }
+
     /// The sticks of these stacks, and those that are in the palette anyway.
     std::set<int> heldBy(const std::vector<Stack>& stacks) const {
         std::set<int> held = sticksOf(stacks);
@@ -91,13 +117,9 @@ class Chooser {
         promising_.resize(wants_.size());
         const std::vector<int> all = bank_.all();
         return forEachArea([&](std::size_t a) {
-            if (set_[a]) {
-                stacks_[a] = screens_[a].judged(*set_[a]);
-                return;
-            }
             std::vector<float> price(bank_.sticks.size(), float(stickPrice_ / wants_[a].importance));
             for (const int stick : pinned_) price[std::size_t(stick)] = 0;
-            Found found = bestStacks(screens_[a], all, price, width_);
+            Found found = bestStacks(screens_[a], openTo(a, all), price, width_);
             stacks_[a] = std::move(found.stacks.front());
             promising_[a] = std::move(found.promising);
         });
@@ -116,7 +138,7 @@ class Chooser {
         const auto layer = std::ranges::find(stack.layers, stick, &StackLayer::stick);
         const int mine = bank_.indexOf(*layer);
         std::vector<int> candidates{mine};
-        for (const int option : allowed)
+        for (const int option : openTo(a, allowed))
             if (bank_.options[std::size_t(option)].layer.stick != stick) candidates.push_back(option);
         std::ranges::sort(candidates);
         StandIn standIn{stack.layers, -1, 0};
@@ -183,8 +205,7 @@ class Chooser {
 
     /// The best stack of an area within some options, or the one given if that is better.
     Stack within(std::size_t a, const std::vector<int>& allowed, const Stack& known) const {
-        if (set_[a]) return known;
-        const std::vector<Stack> found = bestStacks(screens_[a], allowed, free_, width_).stacks;
+        const std::vector<Stack> found = bestStacks(screens_[a], openTo(a, allowed), free_, width_).stacks;
         return found.front().cost < known.cost ? found.front() : known;
     }
 
@@ -224,8 +245,7 @@ class Chooser {
         for (std::size_t a = 1; a < wants_.size(); ++a)
             if (lost(a) > lost(leader)) leader = a;
         for (std::size_t a = 0; a < wants_.size(); ++a)
-            if (!set_[a])
-                stacks_[a] = a == leader && int(alone_[a].layers.size()) <= limit_ ? alone_[a] : screens_[a].judged({});
+            stacks_[a] = a == leader && int(alone_[a].layers.size()) <= limit_ ? alone_[a] : screens_[a].judged({});
         while (int(heldBy(stacks_).size()) < limit_) {
             std::set<int> palette = heldBy(stacks_);
             std::vector<std::pair<double, int>> rivals = gains(palette);
@@ -253,7 +273,7 @@ class Chooser {
             std::optional<Stack> best;
             double least = std::numeric_limits<double>::infinity();
             const auto offer = [&](std::size_t a, const std::vector<StackLayer>& rest) {
-                for (const int option : bank_.of({stick})) {
+                for (const int option : openTo(a, bank_.of({stick}))) {
                     Stack tried = screens_[a].judged(bank_.with(rest, option));
                     const double loss = wants_[a].importance * (tried.cost - stacks_[a].cost);
                     if (loss >= least) continue;
@@ -316,8 +336,8 @@ class Chooser {
                     return;
                 }
                 Stack known = mustChange ? screens_[a].judged(standInFor(a, trial.out, allowed).layers) : stacks_[a];
-                if (mustChange) known = exchanged(std::move(known), screens_[a], allowed, free_, width_);
-                stacks[a] = exchanged(std::move(known), screens_[a], coming, free_, width_);
+                if (mustChange) known = exchanged(std::move(known), screens_[a], openTo(a, allowed), free_, width_);
+                stacks[a] = exchanged(std::move(known), screens_[a], openTo(a, coming), free_, width_);
             });
             if (!isDone) return false;
             if (paletteCost(wants_, stacks, stickPrice_) >= paletteCost(wants_, stacks_, stickPrice_) - 1e-9) continue;
@@ -354,6 +374,12 @@ std::optional<Palette> choosePalette(const std::vector<Want>& wants, const Optio
                                      const SearchWidth& width, const StackWeights& weights,
                                      const common::Progress& progress) {
     return Chooser(wants, bank, rules, width, weights, progress).chosen();
+}
+
+std::optional<Palette> paletteAround(const SetLayers& set, const Palette& chosen, const std::vector<Want>& wants,
+                                     const OptionBank& bank, const PaletteRules& rules, const SearchWidth& width,
+                                     const StackWeights& weights, const common::Progress& progress) {
+    return Chooser(wants, bank, rules, width, weights, progress).around(set, chosen);
 }
 
 }  // namespace matching

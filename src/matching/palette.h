@@ -9,9 +9,10 @@
 namespace matching {
 
 struct Palette {
-    std::vector<int> sticks;    // indices, rising; only such as a stack uses
-    std::vector<Stack> stacks;  // one for each want
-    double cost = 0;            // see paletteCost
+    std::vector<int> sticks;                  // indices, rising; only such as a stack uses
+    std::vector<Stack> stacks;                // one for each want
+    double cost = 0;                          // see paletteCost
+    std::vector<std::vector<int>> promising;  // for each want the options that did well where all were tried
 };
 
 /// What a palette is held to.
@@ -19,9 +20,10 @@ struct PaletteRules {
     int limit = 24;                // sticks at most, at least 1
     std::vector<int> pinned = {};  // indices of dry sticks that are in it whatever they gain; at most `limit` of them
     double stickPrice = 0;         // see usualStickPrice
-    /// By want: layers that are what they are, if they are said. Their sticks are pinned.
-    std::vector<std::optional<Layers>> set = {};
 };
+
+/// By want: layers that are what they are, if they are said.
+using SetLayers = std::vector<std::optional<Layers>>;
 
 /// What a stick more costs the picture, in units of its CIEDE2000.
 inline constexpr double usualStickPrice = 0.003;
@@ -37,5 +39,12 @@ double paletteCost(const std::vector<Want>& wants, const std::vector<Stack>& sta
 std::optional<Palette> choosePalette(const std::vector<Want>& wants, const OptionBank& bank, const PaletteRules& rules,
                                      const SearchWidth& width, const StackWeights& weights,
                                      const common::Progress& progress);
+
+/// The same around layers that are set, from the palette that was chosen without any: the other areas take up the
+/// sticks of what is set where that betters them, and give up what is too many. They are not searched anew, so that one
+/// change does not bring others that it has no need of. Sticks of what is set count as pinned.
+std::optional<Palette> paletteAround(const SetLayers& set, const Palette& chosen, const std::vector<Want>& wants,
+                                     const OptionBank& bank, const PaletteRules& rules, const SearchWidth& width,
+                                     const StackWeights& weights, const common::Progress& progress);
 
 }  // namespace matching

@@ -18,10 +18,11 @@ struct Sample {
 
 /// What an area (or areas that are planned together) asks of its stack.
 struct Want {
-    std::vector<Sample> samples;  // at least one
-    pigment::Patch ground;        // what the first layer is laid on: bare, grounded, or as it really stands
-    double importance = 1;        // part that its cost has in the whole picture's; those of a picture add up to 1
-    double layerPrice = 0.08;     // a layer must better the area by that much, in CIEDE2000
+    std::vector<Sample> samples;   // at least one
+    pigment::Patch ground;         // what the first layer is laid on: bare, grounded, or as it really stands
+    double importance = 1;         // part that its cost has in the whole picture's; those of a picture add up to 1
+    double layerPrice = 0.08;      // a layer must better the area by that much, in CIEDE2000
+    std::vector<int> barred = {};  // sticks that are not to be laid here
 };
 
 /// One stick laid over the area in one manner, with more or less pressure; or a tool that lays nothing.

@@ -49,6 +49,13 @@ double pricedCost(const Stack& stack, const std::vector<float>& stickPrice) {
     return cost;
 }
 
+std::vector<int> openTo(const Want& want, const OptionBank& bank, std::vector<int> options) {
+    std::erase_if(options, [&](int option) {
+        return std::ranges::count(want.barred, bank.options[std::size_t(option)].layer.stick) > 0;
+    });
+    return options;
+}
+
 Stack exchanged(Stack stack, const Screen& screen, const std::vector<int>& allowed,
                 const std::vector<float>& stickPrice, const SearchWidth& width) {
     const OptionBank& bank = screen.bank();

@@ -16,6 +16,9 @@ struct SearchWidth {
     int swapRounds = 1;  // as long as a round betters it
 };
 
+/// Without the options of sticks that are barred from an area.
+std::vector<int> openTo(const Want& want, const OptionBank& bank, std::vector<int> options);
+
 /// The best stacks for one area, best first: by cost and `stickPrice` (by stick, in units of the area's cost) of what
 /// each draws from. `allowed` are options (rising). Starts from the ground; adds the layer that betters it most, tries
 /// others in the place of each, and stops when a layer does not pay. Never empty: no layers at all is a stack too.

@@ -70,7 +70,7 @@ std::array<OwnStack, alternativeCount> alternativesFor(const Plan& plan, const S
     const auto sticks = matching::prepared(media, plan.light);
     std::vector<OwnStack> known{ownStackFrom(plan, study, stack)};
     std::array<OwnStack, alternativeCount> alternatives;
-    const matching::Want usual = wantsOf(plan)[std::size_t(stack)];
+    const matching::Want usual = wantsOf(plan, study, media)[std::size_t(stack)];
     const std::vector<float> free(sticks.size(), 0.0f);
     for (int i = 0; i < alternativeCount; ++i) {
         const Taste taste = tasteOf(Alternative(i), study);
@@ -78,7 +78,8 @@ std::array<OwnStack, alternativeCount> alternativesFor(const Plan& plan, const S
         matching::Want want = usual;
         want.layerPrice *= taste.layerPriceFactor;
         const matching::Screen screen(want, bank, taste.weights);
-        for (const matching::Stack& found : matching::bestStacks(screen, bank.all(), free, taste.width).stacks) {
+        for (const matching::Stack& found :
+             matching::bestStacks(screen, matching::openTo(want, bank, bank.all()), free, taste.width).stacks) {
             OwnStack own = ownFrom(found.layers, media);
             if (own.layers.empty() || std::ranges::find(known, own) != known.end()) continue;
             known.push_back(own);

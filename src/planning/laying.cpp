@@ -2,17 +2,28 @@
 
 #include <algorithm>
 #include <cmath>
+#include <cstring>
 #include <opencv2/imgproc.hpp>
 
 #include "common/parallel.h"
 #include "planning/marks.h"
-#include "planning/own_stacks.h"
 #include "planning/pressure_maps.h"
 #include "planning/stacks.h"
 #include "rendering/picture_difference.h"
 #include "subject/reduced.h"
 
 namespace planning {
+
+/// The pressure maps of one stack in its own box.
+struct StackMaps {
+    cv::Rect box;
+    MapTask task;
+    std::vector<cv::Mat> maps;
+};
+
+struct KeptMaps {
+    std::vector<StackMaps> stacks;
+};
 
 namespace {
 
@@ -39,19 +50,27 @@ double acrossMillimetres(const PlannedStack& stack, const Plan& plan, const Stud
     return std::sqrt(least * study.widthMillimetres * study.heightMillimetres);
 }
 
-/// The pressure maps of one stack in its own box.
-struct StackMaps {
-    cv::Rect box;
-    std::vector<cv::Mat> maps;
-};
+bool isSame(const cv::Mat& one, const cv::Mat& other) {
+    if (one.size() != other.size() || one.type() != other.type()) return false;
+    for (int y = 0; y < one.rows; ++y)
+        if (std::memcmp(one.ptr(y), other.ptr(y), std::size_t(one.cols) * one.elemSize()) != 0) return false;
+    return true;
+}
 
-StackMaps mapsOf(const Plan& plan, const Study& study, int index, const cv::Mat& wanted, double scale) {
+bool isSame(const MapTask& one, const MapTask& other) {
+    return one.layers == other.layers && one.tones == other.tones && one.faults == other.faults &&
+           one.markPixels == other.markPixels && one.eyePixels == other.eyePixels && isSame(one.mask, other.mask) &&
+           isSame(one.wanted, other.wanted);
+}
+
+StackMaps mapsOf(const Plan& plan, const Study& study, int index, const cv::Mat& wanted, double scale,
+                 const StackMaps* known) {
     const PlannedStack& stack = plan.stacks[std::size_t(index)];
     const cv::Mat mask = plan.stackMap == index;
     StackMaps made;
     made.box = cv::boundingRect(mask);
     if (stack.layers.empty() || made.box.empty()) return made;  // a small area may vanish from a small picture
-    MapTask task;
+    MapTask& task = made.task;
     task.layers = int(stack.layers.size());
     task.wanted = wanted(made.box);
     task.mask = mask(made.box);
@@ -68,6 +87,7 @@ StackMaps mapsOf(const Plan& plan, const Study& study, int index, const cv::Mat&
     for (const Layer& layer : stack.layers)
         task.markPixels.push_back(
             scale * std::min(layer.markMillimetres * pixelsPerMillimetre(plan, study), largestMarkPixels(stack, plan)));
+    if (known && known->box == made.box && isSame(known->task, task)) return *known;
     made.maps = pressureMaps(task);
     if (scale < 1)
         for (cv::Mat& map : made.maps) cv::resize(map, map, made.box.size(), 0, 0, cv::INTER_LINEAR);
@@ -95,6 +115,20 @@ std::vector<matching::Want> wantsOf(const Plan& plan) {
     return wants;
 }
 
+std::vector<matching::Want> wantsOf(const Plan& plan, const Study& study,
+                                    const std::vector<materials::Material>& media) {
+    std::vector<matching::Want> wants = wantsOf(plan);
+    for (const AreaChoice& choice : study.areaChoices) {
+        const int area = subject::labelAt(plan.reading->areas.map, choice.x, choice.y);
+        std::vector<int>& barred = wants[std::size_t(plan.stackOfArea[std::size_t(area)])].barred;
+        for (const BarredStick& one : choice.barred) {
+            const auto at = std::ranges::find(media, one.stick, &materials::Material::id);
+            if (at != media.end()) barred.push_back(int(at - media.begin()));
+        }
+    }
+    return wants;
+}
+
 matching::SearchWidth fullWidth(const Study& study) {
     matching::SearchWidth width;
     width.layers = study.layers;
@@ -110,7 +144,6 @@ matching::PaletteRules paletteRules(const Plan& plan, const Study& study,
         const bool isHeld = choice.use == StickUse::pinned && at != media.end() && !materials::isWet(at->kind);
         if (isHeld && int(rules.pinned.size()) < rules.limit) rules.pinned.push_back(int(at - media.begin()));
     }
-    rules.set = setByHand(plan, study, media);
     return rules;
 }
 
@@ -171,10 +204,16 @@ void takeStacks(Plan& plan, const Study& study, const std::vector<materials::Mat
     }
 }
 
-void makePressureMaps(Plan& plan, const Study& study, const cv::Mat& wanted, double scale) {
-    std::vector<StackMaps> made(plan.stacks.size());
-    common::forEachIndex(int(made.size()),
-                         [&](int s) { made[std::size_t(s)] = mapsOf(plan, study, s, wanted, scale); });
+void makePressureMaps(Plan& plan, const Study& study, const cv::Mat& wanted, double scale,
+                      std::shared_ptr<const KeptMaps>* kept) {
+    auto all = std::make_shared<KeptMaps>();
+    std::vector<StackMaps>& made = all->stacks;
+    made.resize(plan.stacks.size());
+    common::forEachIndex(int(made.size()), [&](int s) {
+        const bool isKnown = kept && *kept && (*kept)->stacks.size() == made.size();
+        made[std::size_t(s)] =
+            mapsOf(plan, study, s, wanted, scale, isKnown ? &(*kept)->stacks[std::size_t(s)] : nullptr);
+    });
     std::size_t deepest = 0;
     for (const StackMaps& stack : made) deepest = std::max(deepest, stack.maps.size());
     for (std::size_t k = 0; k < deepest; ++k) {
@@ -183,6 +222,7 @@ void makePressureMaps(Plan& plan, const Study& study, const cv::Mat& wanted, dou
             if (k < made[s].maps.size())
                 made[s].maps[k].copyTo(plan.pressures[k](made[s].box), plan.stackMap(made[s].box) == int(s));
     }
+    if (kept) *kept = std::move(all);
 }
 
 }  // namespace planning

@@ -5,12 +5,17 @@
 
 namespace planning {
 
+struct KeptMaps;
+
 /// Has every stack begin on the plan's ground.
 void standOnGround(Plan& plan);
 
 /// What each stack asks of the search. Small areas and what the picture is about count for more than their place; a
 /// layer for small ones must better them by more.
 std::vector<matching::Want> wantsOf(const Plan& plan);
+/// The same without the sticks of `media` that the artist bars from areas.
+std::vector<matching::Want> wantsOf(const Plan& plan, const Study& study,
+                                    const std::vector<materials::Material>& media);
 matching::StackWeights weightsFor(const Study& study);
 
 /// The search at its full width.
@@ -24,7 +29,8 @@ void takeStacks(Plan& plan, const Study& study, const std::vector<materials::Mat
                 const std::vector<matching::Stack>& stacks);
 
 /// The stacks' pressure maps, found at `scale` (0..1) of the plan's size. `wanted` is the reference as it is wanted
-/// (CV_32FC3, CIELAB).
-void makePressureMaps(Plan& plan, const Study& study, const cv::Mat& wanted, double scale);
+/// (CV_32FC3, CIELAB). A map that `kept` has from the same task is not made anew; it then has those of this plan.
+void makePressureMaps(Plan& plan, const Study& study, const cv::Mat& wanted, double scale,
+                      std::shared_ptr<const KeptMaps>* kept = nullptr);
 
 }  // namespace planning

@@ -11,8 +11,7 @@
 
 #include "colour/difference.h"
 #include "common/parallel.h"
-#include "matching/palette.h"
-#include "matching/tools.h"
+#include "planning/chosen_stacks.h"
 #include "planning/comparison.h"
 #include "planning/evenings.h"
 #include "planning/fades.h"
@@ -106,22 +105,12 @@ common::Result<Plan> planned(const Study& study, const materials::Library& libra
     plan.ground = *std::move(ground);
     plan.grain = grainKept(kept, plan.paper.surface, wanted.size(), study.widthMillimetres / wanted.cols);
     standOnGround(plan);
-    const matching::OptionBank bank(subject.tray, materials::profileOf(plan.paper.surface), study.approach.stacks);
-    const std::vector<matching::Want> wants = wantsOf(plan);
-    const matching::StackWeights weights = weightsFor(study);
-    const matching::PaletteRules rules = paletteRules(plan, study, library.media);
-    auto palette =
-        matching::choosePalette(wants, bank, rules, widthFor(study, fineness), weights, progress.part(0.5, 0.85));
-    if (!palette) return cancelled;
-    common::forEachIndex(int(wants.size()), [&](int s) {
-        matching::Stack& stack = palette->stacks[std::size_t(s)];
-        if (!progress.cancelled() && !rules.set[std::size_t(s)])
-            stack = matching::withTools(std::move(stack), wants[std::size_t(s)], subject.tray, weights, mostLayers);
-    });
-    progress.at(0.9);
-    if (progress.cancelled()) return cancelled;
-    takeStacks(plan, study, library.media, palette->stacks);
-    makePressureMaps(plan, study, wanted, fineness == Fineness::coarse ? 0.25 : 1.0);
+    const auto kind = std::size_t(fineness);
+    const auto stacks = chosenStacks(plan, study, library.media, subject.tray, widthFor(study, fineness),
+                                     kept.stacks[kind], progress.part(0.5, 0.9));
+    if (!stacks) return cancelled;
+    takeStacks(plan, study, library.media, *stacks);
+    makePressureMaps(plan, study, wanted, fineness == Fineness::coarse ? 0.25 : 1.0, &kept.maps[kind]);
     pressAsSet(plan, study);
     fadeEdges(plan, study, wanted);
     progress.at(0.95);

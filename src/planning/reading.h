@@ -1,5 +1,6 @@
 #pragma once
 
+#include <array>
 #include <memory>
 #include <opencv2/core/mat.hpp>
 #include <string>
@@ -36,6 +37,8 @@ struct Reading {
 };
 
 struct KeptComparisons;
+struct KeptStacks;
+struct KeptMaps;
 
 /// What may be kept from the plan before: each part with the choices that it came from. Start with an empty one.
 struct Kept {
@@ -79,6 +82,9 @@ struct Kept {
     std::string readingKey;
     std::shared_ptr<const Reading> reading;
     std::shared_ptr<KeptComparisons> comparisons;  // of papers and grounds
+    // Of coarse plans and of full ones: a change by hand leaves most of them as they are.
+    std::array<std::shared_ptr<const KeptStacks>, 2> stacks;
+    std::array<std::shared_ptr<const KeptMaps>, 2> maps;
 };
 
 /// Long side in pixels at which pictures are held, so that a crop has its detail, and at which they are read.

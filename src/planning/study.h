@@ -67,6 +67,12 @@ struct OwnStack {
     bool operator==(const OwnStack&) const = default;
 };
 
+/// A stick by its id.
+struct BarredStick {
+    std::string stick;
+    bool operator==(const BarredStick&) const = default;
+};
+
 /// What the artist says of the area in which a point lies (fractions of the sheet's width and height).
 struct AreaChoice {
     double x = 0, y = 0;
@@ -79,6 +85,7 @@ struct AreaChoice {
     std::optional<Ground> ground = {};     // as the whole picture's if it is not said
     std::optional<OwnMixture> mixed = {};  // goes before any other
     std::optional<OwnStack> stack = {};    // found by the plan if it is not said
+    std::vector<BarredStick> barred = {};  // that the plan is not to lay here
     bool operator==(const AreaChoice&) const = default;
 };
 

@@ -97,6 +97,12 @@ void describe(Visitor& v, Stack& stack) {
     v.list({"layers", "", Bears::nothing, true}, stack.layers);
 }
 
+template <typename Visitor, typename Barred>
+requires std::same_as<std::remove_const_t<Barred>, BarredStick>
+void describe(Visitor& v, Barred& barred) {
+    v.text({"stick", "", Bears::nothing, true}, barred.stick);
+}
+
 template <typename Visitor, typename Name>
 requires std::same_as<std::remove_const_t<Name>, AreaChoice>
 void describe(Visitor& v, Name& name) {
@@ -110,6 +116,7 @@ void describe(Visitor& v, Name& name) {
     v.optionalWord({"ground", ""}, name.ground, &groundNamed);
     v.optionalObject({"mixed", ""}, name.mixed);
     v.optionalObject({"stack", ""}, name.stack);
+    v.list({"barred", ""}, name.barred);
 }
 
 template <typename Visitor, typename Face>

@@ -360,10 +360,9 @@ std::optional<Trial> tryOut(const TrialSubject& subject, const Study& study,
     std::vector<matching::Stack> stacks;
     if (care == Care::full) {
         // What is set by hand would make nothing of the difference between papers or grounds.
-        matching::PaletteRules rules = paletteRules(trial.plan, study, media);
-        rules.set.clear();
-        auto palette = matching::choosePalette(wantsOf(trial.plan), bank, rules, fullWidth(study), weightsFor(study),
-                                               {{}, progress.stop});
+        auto palette =
+            matching::choosePalette(wantsOf(trial.plan, study, media), bank, paletteRules(trial.plan, study, media),
+                                    fullWidth(study), weightsFor(study), {{}, progress.stop});
         if (!palette) return std::nullopt;
         stacks = std::move(palette->stacks);
     } else {
@@ -386,6 +385,7 @@ std::optional<Trial> tryOut(const TrialSubject& subject, const Study& study,
 
 int layersEnough(const Trial& trial, const TrialSubject& subject, const Study& study, double difference) {
     const std::vector<LayerPlace> order = leastMissed(trial.plan);
+    std::shared_ptr<const KeptMaps> kept;  // only what loses a layer is mapped anew
     const auto reaches = [&](int leftOut) {
         Plan plan = trial.plan;
         plan.pressures.clear();
@@ -395,7 +395,7 @@ int layersEnough(const Trial& trial, const TrialSubject& subject, const Study& s
             auto& layers = plan.stacks[std::size_t(place.stack)].layers;
             layers.erase(layers.begin() + place.layer);
         }
-        makePressureMaps(plan, study, subject.wanted, 1.0);
+        makePressureMaps(plan, study, subject.wanted, 1.0, &kept);
         return seenDifference(plan).mean <= difference;
     };
     int least = 0, most = int(order.size());

@@ -366,6 +366,7 @@ QByteArray areasPng(const planning::Reading& reading) {
 QByteArray pngOf(const cv::Mat& image) {
     cv::Mat bgr = image;
     if (image.channels() == 3) cv::cvtColor(image, bgr, cv::COLOR_RGB2BGR);
+    if (image.channels() == 4) cv::cvtColor(image, bgr, cv::COLOR_RGBA2BGRA);
     std::vector<uchar> bytes;
     cv::imencode(".png", bgr, bytes);
     return QByteArray(reinterpret_cast<const char*>(bytes.data()), qsizetype(bytes.size()));

@@ -22,7 +22,7 @@ QJsonObject triedGroundJson(const planning::TriedGround& tried, const planning::
 QString mapName(int step);
 QString stageName(int step);
 
-/// An image (CV_8UC3 in the order R G B, or CV_8UC1) as PNG.
+/// An image (CV_8UC3 in the order R G B, CV_8UC4 with opacity, or CV_8UC1) as PNG.
 QByteArray pngOf(const cv::Mat& image);
 
 /// What plan.json says of an area before anything is planned for it.

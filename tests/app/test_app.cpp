@@ -1,4 +1,5 @@
 #include <QApplication>
+#include <QCheckBox>
 #include <QComboBox>
 #include <QDragEnterEvent>
 #include <QDropEvent>
@@ -14,6 +15,7 @@
 #include <QtTest>
 #include <set>
 
+#include "app/export_sheet.h"
 #include "app/file_to_write.h"
 #include "app/layers/layers_station.h"
 #include "app/main_window.h"
@@ -421,12 +423,24 @@ class TestApp : public QObject {
     void aPlanIsExported() {
         auto window = opened();
         QVERIFY(window);
-        for (const char* name : {"plan.pdf", "plan.json", "plan.csv"}) {
-            QVERIFY(window->exportTo(at(name)));
-            QVERIFY(QFile(at(name)).size() > 500);
-        }
-        QVERIFY(QFile::exists(at("plan-pull-list.csv")));
-        QVERIFY(!window->exportTo(at("plan.doc")));
+        ExportSheet* sheet = window->chooseAndExport();
+        QVERIFY(sheet);
+        QVERIFY(buttonOf(*sheet, "Write the plan") && !buttonOf(*sheet, "Write the plan")->isEnabled());
+        sheet->folder().setText(at("easel"));
+        sheet->part(print::PlanPart::maps).setChecked(false);
+        QTest::mouseClick(buttonOf(*sheet, "Write the plan"), Qt::LeftButton);
+        QTRY_VERIFY_WITH_TIMEOUT(QFile::exists(at("easel/plan.json")), 30000);
+        for (const char* name : {"plan.pdf", "steps.csv", "pull-list.csv", "sheet.ora", "sticks.gpl", "stages/000.png"})
+            QVERIFY2(QFile(at(qPrintable(QStringLiteral("easel/") + name))).size() > 100, name);
+        QVERIFY(!QFile::exists(at("easel/maps/001.png")));
+        // What was chosen is remembered; a folder that cannot be written to gets a sentence.
+        sheet = window->chooseAndExport();
+        QCOMPARE(sheet->folder().text(), at("easel"));
+        QVERIFY(!sheet->part(print::PlanPart::maps).isChecked() && sheet->part(print::PlanPart::sheets).isChecked());
+        sheet->folder().setText(at("easel/plan.json/below"));
+        QTest::mouseClick(buttonOf(*sheet, "Write the plan"), Qt::LeftButton);
+        QTRY_VERIFY_WITH_TIMEOUT(!sheet->problem().isEmpty(), 10000);
+        sheet->reject();
     }
 
     void planningCanBeStopped() {

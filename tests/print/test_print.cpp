@@ -1,4 +1,5 @@
 #include <QImage>
+#include <QPainter>
 #include <QProcess>
 #include <QRegularExpression>
 #include <QTemporaryDir>
@@ -12,6 +13,8 @@
 #include "drawing/fonts.h"
 #include "planned_study.h"
 #include "planning/planner.h"
+#include "planning/stage_picture.h"
+#include "print/layered_sheet.h"
 #include "print/paper_card.h"
 #include "print/plan_sheets.h"
 #include "print/swatch_card.h"
@@ -205,6 +208,47 @@ class TestPrint : public QObject {
                 at = place;
             }
         }
+    }
+
+    /// OpenRaster baseline 0.0.5 (freedesktop.org), looked at with unzip, xmllint and Qt's own PNG reader and painter.
+    void theLayeredSheetIsReadElsewhere() {
+        const auto bytes = print::layeredSheet(plan_);
+        QVERIFY(bytes);
+        QFile file(folder_.filePath("sheet.ora"));
+        QVERIFY(file.open(QIODevice::WriteOnly) && file.write(*bytes) == bytes->size());
+        file.close();
+        QVERIFY(outputOf("unzip", {"-tq", file.fileName()}).contains("No errors"));
+        QCOMPARE(outputOf("unzip", {"-p", file.fileName(), "mimetype"}), QStringLiteral("image/openraster"));
+        QVERIFY(outputOf("unzip", {"-Z1", file.fileName()}).startsWith("mimetype\n"));
+        QVERIFY(outputOf("unzip", {"-Zv", file.fileName(), "mimetype"}).contains("none (stored)"));
+        const QString into = folder_.filePath("ora");
+        outputOf("unzip", {"-q", file.fileName(), "-d", into});
+        const auto asked = [&](const QString& path) {
+            return outputOf("xmllint", {"--xpath", path, into + "/stack.xml"}).trimmed();
+        };
+        const cv::Mat sheet = planning::pictureAfter(plan_, int(plan_.steps.size()), plan_.light);
+        QCOMPARE(asked("string(/image/@w)").toInt(), sheet.cols);
+        QCOMPARE(asked("string(/image/@h)").toInt(), sheet.rows);
+        const QImage predicted(sheet.data, sheet.cols, sheet.rows, int(sheet.step), QImage::Format_RGB888);
+        const QImage merged = QImage(into + "/mergedimage.png").convertToFormat(QImage::Format_RGB888);
+        QCOMPARE(merged, predicted);
+        const QImage thumbnail(into + "/Thumbnails/thumbnail.png");
+        QVERIFY(!thumbnail.isNull() && std::max(thumbnail.width(), thumbnail.height()) <= 256);
+        // The layers, the last one undermost, come to the same.
+        const int count = asked("count(/image/stack/layer)").toInt();
+        std::set<planning::Stage> stages;
+        for (const planning::Step& step : plan_.steps) stages.insert(step.stage);
+        QVERIFY(count > int(stages.size()));
+        QImage laid(merged.size(), QImage::Format_ARGB32_Premultiplied);
+        laid.fill(Qt::transparent);
+        QPainter painter(&laid);
+        for (int i = count; i >= 1; --i) {
+            const QImage layer(into + "/" + asked(QStringLiteral("string(/image/stack/layer[%1]/@src)").arg(i)));
+            QCOMPARE(layer.size(), merged.size());
+            painter.drawImage(0, 0, layer);
+        }
+        painter.end();
+        QCOMPARE(laid.convertToFormat(QImage::Format_RGB888), predicted);
     }
 
     void theCoverShowsTheReference() {
