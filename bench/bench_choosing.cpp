@@ -4,8 +4,11 @@
 
 #include "colour/srgb.h"
 #include "common/file.h"
+#include "planning/close_view.h"
 #include "planning/comparison.h"
+#include "planning/own_stacks.h"
 #include "planning/planner.h"
+#include "planning/stage_picture.h"
 #include "ratios.h"
 #include "storage/library_csv.h"
 
@@ -66,6 +69,8 @@ int main(int argc, char** argv) {
                                          for (auto _ : state) {
                                              Kept kept = read;
                                              kept.comparisons.reset();
+                                             kept.stacks = {};
+                                             kept.maps = {};
                                              work(kept);
                                          }
                                      })
@@ -91,5 +96,38 @@ int main(int argc, char** argv) {
         }));
     });
     add(ways + "/one plan", planOnce);
+
+    Kept planned = read;
+    const auto plan = makePlan(study, all, planned);
+    if (!plan) return 1;
+    Study changed = study;
+    AreaChoice choice;
+    choice.x = plan->reading->areas.list[std::size_t(plan->stacks[0].areas[0])].centreX;
+    choice.y = plan->reading->areas.list[std::size_t(plan->stacks[0].areas[0])].centreY;
+    choice.stack = ownStackFrom(*plan, study, 0);
+    choice.stack->layers.back().heavier = 1;
+    changed.areaChoices.push_back(choice);
+    const std::string byHand = "a layer set by hand";
+    benchmark::RegisterBenchmark((byHand + "/planned around").c_str(),
+                                 [&](benchmark::State& state) {
+                                     for (auto _ : state) {
+                                         Kept kept = planned;
+                                         benchmark::DoNotOptimize(makePlan(changed, all, kept));
+                                     }
+                                 })
+        ->Unit(benchmark::kMillisecond)
+        ->UseRealTime();
+    add(byHand + "/one plan", planOnce);
+
+    const std::string sheet = "predicted sheet, 2048 pixels";
+    const int steps = int(plan->steps.size());
+    const auto close = [&] { return CloseView(*plan, study, plan->light, {0, 0, 1, 1}, {2048, 1536}); };
+    add(sheet + "/from nothing", [&](Kept&) { benchmark::DoNotOptimize(close().after(steps).data); });
+    CloseView shown = close();
+    add(sheet + "/all steps one by one", [&](Kept&) {
+        for (int step = 0; step <= steps; ++step) benchmark::DoNotOptimize(shown.after(step).data);
+    });
+    add(sheet + "/as seen from the easel",
+        [&](Kept&) { benchmark::DoNotOptimize(pictureAfter(*plan, steps, plan->light).data); });
     return bench::runWithRatios(argc, argv);
 }

@@ -54,9 +54,14 @@ MainWindow::MainWindow(materials::Library starter, storage::MaterialsStore* stor
     connect(&session_, &Session::shownLightChanged, this, &MainWindow::showStation);
     connect(&session_, &Session::problemMet, this, &MainWindow::say);
     connect(&session_, &Session::planningStarted, this, [this] { showProgress(tr("Planning anew")); });
-    connect(&session_, &Session::detailSeen, pictures_, &PicturePair::setDetail);
-    connect(pictures_, &PicturePair::detailWanted, this, [this](const QRectF& part, const QSize& pixels) {
-        if (isReferenceShown_) session_.lookCloser(part, pixels * devicePixelRatio());
+    connect(&session_, &Session::detailSeen, pictures_,
+            [this](const QImage& image, const QRectF& part) { pictures_->setDetail(false, image, part); });
+    connect(&session_, &Session::marksSeen, pictures_, [this](const QImage& image, const QRectF& part, int steps) {
+        if (steps == sheetSteps_) pictures_->setDetail(true, image, part);
+    });
+    connect(pictures_, &PicturePair::detailWanted, this, [this](bool sheet, const QRectF& part, const QSize& pixels) {
+        if (!sheet && isReferenceShown_) session_.lookCloser(part, pixels * devicePixelRatio());
+        if (sheet && sheetSteps_ >= 0) session_.lookAtMarks(sheetSteps_, part, pixels * devicePixelRatio());
     });
     connect(&session_, &Session::planningProgress, this, [this](double f) { progress_->setValue(int(f * 100)); });
     connect(&session_, &Session::planningEnded, this, [this] {
@@ -233,6 +238,10 @@ void MainWindow::makeMenus() {
         [this] { pictures_->zoomBy(1.4, QPointF(pictures_->width() / 4.0, pictures_->height() / 2.0)); });
     add(look, tr("Further"), QKeySequence::ZoomOut,
         [this] { pictures_->zoomBy(1 / 1.4, QPointF(pictures_->width() / 4.0, pictures_->height() / 2.0)); });
+    for (const auto& [words, centimetres] :
+         {std::pair(tr("The sheet from 2 cm"), 2.0), std::pair(tr("The sheet from 20 cm"), 20.0),
+          std::pair(tr("The sheet from 2 m"), 200.0)})
+        add(look, words, {}, [this, away = centimetres] { pictures_->lookFrom(away); });
     add(look, tr("Whole picture"), QKeySequence(Qt::CTRL | Qt::Key_0), [this] { pictures_->fit(); });
     look->addSeparator();
     const auto takeTheme = [this](ThemeName name) {
@@ -335,6 +344,7 @@ void MainWindow::showStation() {
         return drawing::imageOf(subject::squintedPicture(pixels, amount));
     });
     isReferenceShown_ = views.isReference;
+    sheetSteps_ = views.sheetSteps;
     pictures_->setGrid(views.gridMillimetres, {study.widthMillimetres, study.heightMillimetres});
     pictures_->setSubject(views.subject, subjectCaption);
     pictures_->setSheet(views.sheet, views.sheetCaption, views.figure);

@@ -113,6 +113,7 @@ class MainWindow : public QMainWindow {
     Route* route_ = nullptr;
     PicturePair* pictures_ = nullptr;
     bool isReferenceShown_ = false;    // which may be looked into
+    int sheetSteps_ = -1;              // see Views
     QStackedWidget* whole_ = nullptr;  // the beginning, then the frame
     Beginning* beginning_ = nullptr;
     QStackedWidget* instruments_ = nullptr;

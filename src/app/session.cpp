@@ -177,6 +177,27 @@ void Session::lookCloser(const QRectF& part, const QSize& pixels) {
         });
 }
 
+void Session::lookAtMarks(int steps, const QRectF& part, const QSize& pixels) {
+    if (!plan_ || pixels.isEmpty()) return;
+    marker_.run(
+        [marked = marked_, plan = plan_, study = planOf_.study, light = shownLight(), steps, part,
+         pixels](const common::Progress&) {
+            if (!marked->view || marked->plan != plan || marked->light != light || marked->part != part ||
+                marked->pixels != pixels) {
+                const cv::Rect2d place(part.x(), part.y(), part.width(), part.height());
+                marked->view.emplace(*plan, study, light, place, cv::Size(pixels.width(), pixels.height()));
+                marked->plan = plan;
+                marked->light = light;
+                marked->part = part;
+                marked->pixels = pixels;
+            }
+            return drawing::imageOf(marked->view->after(steps));
+        },
+        [this, plan = plan_, light = shownLight(), part, steps](const QImage& image) {
+            if (plan == plan_ && light == shownLight()) Q_EMIT marksSeen(image, part, steps);
+        });
+}
+
 void Session::goOnPlanning() {
     rest_.stop();
     delay_.start(0);

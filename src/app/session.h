@@ -9,6 +9,7 @@
 #include <optional>
 
 #include "app/background.h"
+#include "planning/close_view.h"
 #include "planning/planner.h"
 #include "storage/journal.h"
 #include "subject/pyramid.h"
@@ -39,6 +40,8 @@ class Session : public QObject {
     /// Looks at a part of the reference (fractions of the frame) in its own detail, so many pixels large, in the
     /// background; detailSeen brings it. What was asked for before is dropped.
     void lookCloser(const QRectF& part, const QSize& pixels);
+    /// Likewise at the marks on a part of the sheet after so many steps; marksSeen brings it.
+    void lookAtMarks(int steps, const QRectF& part, const QSize& pixels);
     /// Null until the first reading or plan is there; the last good one while the next is made.
     std::shared_ptr<const planning::Reading> reading() const { return reading_; }
     std::shared_ptr<const planning::Plan> plan() const { return plan_; }
@@ -84,6 +87,7 @@ class Session : public QObject {
     void planningStopped();
     void problemMet(const QString& sentence);
     void detailSeen(const QImage& image, const QRectF& part);
+    void marksSeen(const QImage& image, const QRectF& part, int steps);
 
  private:
     class Choice;
@@ -119,6 +123,16 @@ class Session : public QObject {
         QImage image;
     };
     std::vector<Sheet> sheets_;  // of the plan: the last few that were shown
+    /// Only the marker's thread touches what is in it.
+    struct Marked {
+        std::shared_ptr<const planning::Plan> plan;
+        colour::Light light = colour::Light::daylight65;
+        QRectF part;
+        QSize pixels;
+        std::optional<planning::CloseView> view;
+    };
+    std::shared_ptr<Marked> marked_ = std::make_shared<Marked>();
+    Background marker_{this};
     Background looker_{this};
     /// Only the looker's thread touches what is in it: kept even if what was asked for has been dropped.
     struct Looked {

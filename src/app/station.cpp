@@ -38,7 +38,8 @@ Views Station::views() const {
     views.subject = session_.shownPicture();
     views.isReference = true;
     if (const auto plan = session_.plan()) {
-        views.sheet = sheetAfter(int(plan->steps.size()));
+        views.sheetSteps = int(plan->steps.size());
+        views.sheet = sheetAfter(views.sheetSteps);
         views.sheetCaption = tr("Sheet, all layers laid");
         views.figure = tr("%1, %2").arg(wording::nearnessWords(plan->summary.picture.mean),
                                         wording::differenceFigure(plan->summary.picture.mean));

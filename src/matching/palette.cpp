@@ -43,7 +43,7 @@ class Chooser {
         if (!searchAlone()) return std::nullopt;
         progress_.at(0.5);
         alone_ = stacks_;
-        if (!giveUp()) return std::nullopt;
+        if (!giveUp(stickPrice_)) return std::nullopt;
         progress_.at(0.65);
         if (width_.exchanges > 0 && !searchWithin()) return std::nullopt;
         progress_.at(0.75);
@@ -78,7 +78,7 @@ class Chooser {
                 stacks_[a] = exchanged(std::move(stacks_[a]), screens_[a], openTo(a, options), free_, width_);
         });
         progress_.at(0.3);
-        if (!isDone || !giveUp()) return std::nullopt;
+        if (!isDone || !giveUp(0)) return std::nullopt;
         return finished();
     }
 
@@ -180,14 +180,16 @@ class Chooser {
         return losses;
     }
 
-    bool giveUp() {
+    /// As long as there are too many sticks, or one is worth less to the picture.
+    bool giveUp(double worth) {
         for (std::set<int> palette = heldBy(stacks_); palette.size() > std::max<std::size_t>(1, pinned_.size());) {
+            if (worth <= 0 && int(palette.size()) <= limit_) break;
             const std::map<int, double> losses = lossesOf(palette);
             if (progress_.cancelled()) return false;
             if (losses.empty()) break;
             const auto least = std::ranges::min_element(losses, {}, [](const auto& l) { return l.second; });
             const int stick = least->first;
-            if (int(palette.size()) <= limit_ && least->second >= stickPrice_) break;
+            if (int(palette.size()) <= limit_ && least->second >= worth) break;
             std::set<std::size_t> changed;
             for (const auto& [key, standIn] : standIns_)
                 if (key.second == stick) {

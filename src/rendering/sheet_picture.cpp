@@ -1,6 +1,5 @@
 #include "rendering/sheet_picture.h"
 
-#include <Eigen/LU>
 #include <algorithm>
 #include <array>
 #include <cmath>
@@ -9,10 +8,9 @@
 #include <opencv2/imgproc.hpp>
 #include <random>
 
-#include "colour/reflectance.h"
-#include "colour/srgb.h"
 #include "common/parallel.h"
 #include "pigment/tones.h"
+#include "rendering/tone_light.h"
 
 namespace rendering {
 
@@ -81,48 +79,6 @@ cv::Mat grainMap(materials::Surface surface, cv::Size size, double millimetresPe
 
 namespace {
 
-/// Linear sRGB of every tone of a part in every cell.
-struct PartLight {
-    int strokes = 0;
-    std::vector<std::array<std::array<float, 4>, pigment::cellCount>> tones;  // the fourth is not used
-};
-
-PartLight lightOf(const LaidPart& part, colour::Light light, bool isFlat) {
-    static const Eigen::Matrix3f toLinear = colour::d50FromLinearSrgb().inverse().cast<float>();
-    Eigen::Matrix<float, 3, colour::bandCount> weights;
-    for (int c = 0; c < 3; ++c)
-        for (int band = 0; band < colour::bandCount; ++band)
-            weights(c, band) = colour::xyzWeights(light)[std::size_t(c)][std::size_t(band)];
-    const Eigen::Matrix<float, 3, colour::bandCount> seenBy = toLinear * weights;
-    PartLight all;
-    all.strokes = int(part.strokes.size());
-    all.tones.resize(std::size_t(pigment::toneCount(all.strokes)));
-    pigment::forEachTone(part.ground, part.strokes, [&](int tone, const pigment::Patch& patch) {
-        Eigen::Matrix<float, pigment::cellCount, 3> cells = patch.seen.matrix() * seenBy.transpose();
-        if (isFlat) cells.row(0) = cells.colwise().mean().eval();
-        for (int cell = 0; cell < pigment::cellCount; ++cell)
-            all.tones[std::size_t(tone)][std::size_t(cell)] = {cells(cell, 0), cells(cell, 1), cells(cell, 2), 0};
-    });
-    return all;
-}
-
-/// Linear light to eight bits of sRGB, by a table fine enough for the darks.
-struct Encoder {
-    static constexpr int size = 1 << 14;
-    std::array<uchar, size + 1> codes;
-    Encoder() {
-        for (int i = 0; i <= size; ++i)
-            codes[std::size_t(i)] = uchar(std::lround(255 * colour::encodedFromLinear(double(i) / size)));
-    }
-    uchar operator()(float linear) const {
-        return codes[std::size_t(std::clamp(linear, 0.0f, 1.0f) * float(size) + 0.5f)];
-    }
-};
-
-}  // namespace
-
-namespace {
-
 /// The rows of pressure maps at a height.
 class PressureRows {
  public:
@@ -151,7 +107,6 @@ cv::Mat sheetPicture(const cv::Mat& partMap, const std::vector<LaidPart>& parts,
                      const cv::Mat& grain, colour::Light light, const RunIn& runIn) {
     const bool isFlat = grain.empty();
     CV_Assert(isFlat || partMap.size() == grain.size());
-    static const Encoder encoded;
     std::vector<PartLight> lights(parts.size());
     common::forEachIndex(int(parts.size()),
                          [&](int i) { lights[std::size_t(i)] = lightOf(parts[std::size_t(i)], light, isFlat); });

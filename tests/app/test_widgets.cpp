@@ -181,7 +181,7 @@ class TestWidgets : public QObject {
         pictures.setOverlays({});
         QImage detail(40, 40, QImage::Format_RGB888);
         detail.fill(Qt::white);
-        pictures.setDetail(detail, {0.4, 0.4, 0.2, 0.2});
+        pictures.setDetail(false, detail, {0.4, 0.4, 0.2, 0.2});
         QCOMPARE(pictures.grab().toImage().pixelColor(middle), QColor(Qt::white));
         QCOMPARE(pictures.grab().toImage().pixelColor(middle - QPoint(120, 60)),
                  plain.pixelColor(middle - QPoint(120, 60)));

@@ -6,6 +6,7 @@
 #include "colour/difference.h"
 #include "colour/image_colour.h"
 #include "colour/reflectance.h"
+#include "rendering/close_up.h"
 #include "rendering/picture_difference.h"
 #include "rendering/sheet_picture.h"
 
@@ -134,6 +135,60 @@ class TestRendering : public QObject {
     }
 
     /// The difference that the eye sees: a checkerboard too fine for it is its mean grey, in light and not in code.
+    /// From near and from far the mean colour is that of the sheet as it is seen from the easel, whatever manners and
+    /// pressures, and the marks run as they are told to.
+    void marksCloseUpComeToTheSheet() {
+        std::vector<pigment::Pigment> pigments;
+        for (const char* hex : {"#3a2a50", "#c05a30", "#e8dcc0"}) {
+            materials::Material stick;
+            stick.masstone = *colour::srgb8FromHex(hex);
+            pigments.push_back(pigment::pigmentOf(stick));
+        }
+        using pigment::Manner;
+        using pigment::Pressure;
+        for (const float direction : {-0.8f, 0.0f, 1.2f}) {
+            MarkedSheet sheet;
+            sheet.partMap = cv::Mat(150, 200, CV_32S, cv::Scalar(0));
+            sheet.partMap.colRange(100, 200).setTo(1);
+            const pigment::Patch paper = bare("#8a8478", sheet.surface);
+            sheet.parts = {
+                {paper,
+                 {{&pigments[0], Manner::scumble, Pressure::medium},
+                  {&pigments[1], Manner::hatch, Pressure::medium},
+                  {&pigments[2], Manner::hatch, Pressure::medium}}},
+                {paper,
+                 {{&pigments[1], Manner::press, Pressure::medium}, {&pigments[2], Manner::scumble, Pressure::medium}}}};
+            sheet.directions = {direction, direction};
+            sheet.markMillimetres = {{8, 1.5, 0.8}, {3, 3}};
+            for (const int level : {100, 190, 60}) sheet.pressures.emplace_back(150, 200, CV_8U, cv::Scalar(level));
+            sheet.widthMillimetres = 200;
+            const cv::Mat easel = sheetPicture(sheet.partMap, sheet.parts, sheet.pressures, {}, d65);
+            for (const auto& [x, width] : {std::pair(0.0, 1.0), std::pair(0.1, 0.3), std::pair(0.6, 0.3)}) {
+                CloseUp close(sheet, {x, 0.2, width, width}, {480, 360});
+                cv::Mat marks = close.picture({1, 0});
+                close.goOn(marks, {1, 0}, {3, 2});
+                QCOMPARE(cv::norm(marks, close.picture({3, 2}), cv::NORM_INF), 0.0);
+                for (const int part : {0, 1}) {
+                    const bool isSeen = part == 0 ? x < 0.5 : x + width > 0.5;
+                    if (!isSeen) continue;
+                    const cv::Mat seen = width < 1 ? marks : marks.colRange(part == 0 ? 0 : 250, part == 0 ? 230 : 480);
+                    const cv::Mat laid = easel.colRange(part == 0 ? 0 : 110, part == 0 ? 90 : 200);
+                    const double apart = colour::differenceCie2000(meanOf(seen), meanOf(laid));
+                    QVERIFY2(apart < 1.0, qPrintable(QString::number(apart)));
+                }
+            }
+            // Seen near, a pixel is more alike to the next along the stroke than to the next across it.
+            const cv::Mat near = CloseUp(sheet, {0.1, 0.2, 0.2, 0.2}, {400, 300}).picture({3, 2});
+            const auto unlike = [&](float towards) {
+                const int dx = int(std::lround(8 * std::cos(towards))), dy = int(std::lround(8 * std::sin(towards)));
+                const cv::Mat one = near(cv::Rect(20, 20, 360, 260)),
+                              other = near(cv::Rect(20 + dx, 20 + dy, 360, 260));
+                return cv::norm(one, other, cv::NORM_L1);
+            };
+            QVERIFY(unlike(direction) < 0.85 * unlike(direction + 1.57f));
+        }
+    }
+
     void theEyeJoinsWhatLiesCloseTogether() {
         cv::Mat board(300, 400, CV_8UC3), flat(300, 400, CV_8UC3);
         for (int y = 0; y < 300; ++y)

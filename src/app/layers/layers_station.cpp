@@ -239,6 +239,7 @@ Views LayersStation::views() const {
     const auto plan = session_.plan();
     if (!plan) return views;
     const int step = scrubber_->step();
+    views.sheetSteps = step;
     views.sheet = sheetAfter(step);
     views.sheetCaption =
         step == 0 ? tr("Sheet, bare") : tr("Sheet after step %1 of %2").arg(step).arg(plan->steps.size());

@@ -73,6 +73,7 @@ Views SubjectStation::views() const {
     Views views = Station::views();
     const auto reading = session_.reading();
     if (session_.plan()) {
+        views.sheetSteps = 0;
         views.sheet = sheetAfter(0);
         views.sheetCaption = tr("Sheet, bare");
         views.figure.clear();

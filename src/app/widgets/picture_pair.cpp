@@ -15,6 +15,9 @@ namespace app {
 
 namespace {
 
+/// From 2 cm a sheet fills the screen some hundred times over.
+constexpr double mostZoom = 160;
+
 constexpr double edge = 10, caption = 26, between = 12;
 
 /// The border of a mask: what dilating it adds.
@@ -57,7 +60,7 @@ void PicturePair::setSubject(const QImage& image, const QString& words) {
     subjectCaption_ = words;
     if (subject_.cacheKey() != image.cacheKey()) {
         subject_ = image;
-        detail_ = QImage();
+        details_[false] = {};
         subjectShown_ = shown(subject_);
     }
     update();
@@ -69,9 +72,11 @@ void PicturePair::setSheet(const QImage& image, const QString& words, const QStr
     figure_ = figure;
     if (sheet_.cacheKey() != image.cacheKey()) {
         sheet_ = image;
+        details_[true] = {};
         sheetShown_ = shown(sheet_);
     }
     update();
+    lookCloser();
 }
 
 void PicturePair::setOutline(const QImage& mask) {
@@ -91,9 +96,8 @@ void PicturePair::setOverlays(std::vector<Overlay> overlays) {
     update();
 }
 
-void PicturePair::setDetail(const QImage& image, const QRectF& part) {
-    detail_ = image;
-    detailPart_ = part;
+void PicturePair::setDetail(bool sheet, const QImage& image, const QRectF& part) {
+    details_[sheet] = {image, part};
     update();
 }
 
@@ -120,8 +124,21 @@ void PicturePair::setWay(Way way, bool on) {
 
 void PicturePair::zoomBy(double factor, const QPointF& around) {
     const auto at = fractionAt(around);
-    zoom_ = std::clamp(zoom_ * factor, 1.0, 16.0);
+    zoom_ = std::clamp(zoom_ * factor, 1.0, mostZoom);
     if (at) centre_ += (*at - centre_) * (1.0 - 1.0 / factor);
+    if (zoom_ == 1) centre_ = {0.5, 0.5};
+    update();
+    lookCloser();
+}
+
+void PicturePair::lookFrom(double centimetres) {
+    constexpr double armsLength = 60;
+    const QImage& image = subject_.isNull() ? sheet_ : subject_;
+    if (image.isNull() || sheetSize_.isEmpty()) return;
+    const QRectF box = frame(true);
+    const double whole = image.width() * std::min(box.width() / image.width(), box.height() / image.height());
+    const double screen = sheetSize_.width() / 25.4 * logicalDpiX() * armsLength / centimetres;
+    zoom_ = std::clamp(screen / whole, 1.0, mostZoom);
     if (zoom_ == 1) centre_ = {0.5, 0.5};
     update();
     lookCloser();
@@ -171,14 +188,17 @@ QPointF PicturePair::positionOf(const QPointF& fraction, bool sheet) const {
 
 void PicturePair::lookCloser() {
     const QRectF box = frame(false), place = placed(false);
-    if (subject_.isNull() || place.width() <= subject_.width()) return;
+    const bool isSubjectWanted = !subject_.isNull() && place.width() > subject_.width();
+    const bool isSheetWanted = !sheet_.isNull() && zoom_ > 1;
+    if (!isSubjectWanted && !isSheetWanted) return;
     const QRectF seen = box & place;
     if (seen.isEmpty()) return;
     QRectF part((seen.left() - place.left()) / place.width(), (seen.top() - place.top()) / place.height(),
                 seen.width() / place.width(), seen.height() / place.height());
     if (way(Way::mirror)) part.moveLeft(1 - part.right());
     if (way(Way::upsideDown)) part.moveTop(1 - part.bottom());
-    Q_EMIT detailWanted(part, seen.size().toSize());
+    if (isSubjectWanted) Q_EMIT detailWanted(false, part, seen.size().toSize());
+    if (isSheetWanted) Q_EMIT detailWanted(true, part, seen.size().toSize());
 }
 
 QImage PicturePair::shown(const QImage& image) const {
@@ -253,9 +273,10 @@ void PicturePair::paintSide(QPainter& painter, bool sheet) {
     const QSize pixels = (place.size() * devicePixelRatioF()).toSize();
     painter.drawImage(place, pixels.width() * 3 < image.width() * 2 ? fitted(sheet, pixels) : image);
     const bool isPlain = !way(Way::squint) && !way(Way::values) && !way(Way::mirror) && !way(Way::upsideDown);
-    if (!sheet && isPlain && !detail_.isNull())
+    if (const Detail& detail = details_[sheet]; isPlain && !detail.image.isNull() && zoom_ > 1)
         painter.drawImage(
-            QRectF(positionOf(detailPart_.topLeft(), false), positionOf(detailPart_.bottomRight(), false)), detail_);
+            QRectF(positionOf(detail.part.topLeft(), sheet), positionOf(detail.part.bottomRight(), sheet)),
+            detail.image);
     if (!outline_.isNull()) painter.drawImage(place, outline_.mirrored(way(Way::mirror), way(Way::upsideDown)));
     if (way(Way::grid)) paintGrid(painter, place);
     if (!sheet) {

@@ -27,8 +27,8 @@ class PicturePair : public QWidget {
     void setHand(Hand hand);
     /// Lines on the subject.
     void setOverlays(std::vector<Overlay> overlays);
-    /// The subject again with more detail, for the part (fractions) that it covers; null for none.
-    void setDetail(const QImage& image, const QRectF& part);
+    /// The subject, or the sheet, again with more detail, for the part (fractions) that it covers; null for none.
+    void setDetail(bool sheet, const QImage& image, const QRectF& part);
     /// How the grid is parted: into thirds, or every so many millimetres of a sheet that is `sheet` millimetres large.
     void setGrid(double everyMillimetres, const QSizeF& sheet);
     /// How strongly the held squint closes the eyes, 0 to 1; `squinted` does it.
@@ -39,6 +39,8 @@ class PicturePair : public QWidget {
     bool way(Way which) const { return ways_[static_cast<int>(which)]; }
 
     void zoomBy(double factor, const QPointF& around);
+    /// As large as the sheet looks from so far, with the screen at an arm's length.
+    void lookFrom(double centimetres);
     void fit();
 
     QSize minimumSizeHint() const override { return {480, 220}; }
@@ -50,8 +52,9 @@ class PicturePair : public QWidget {
     void measured(QLineF fractions);
     /// What was scribbled by Hand::scribble.
     void scribbled(QPolygonF fractions);
-    /// The subject is shown larger than its pixels: `part` (fractions) fills so many pixels of the screen.
-    void detailWanted(QRectF part, QSize pixels);
+    /// The subject is shown larger than its pixels, or the sheet larger than whole: `part` (fractions) fills so many
+    /// pixels of the screen.
+    void detailWanted(bool sheet, QRectF part, QSize pixels);
     void wayChanged(Way way, bool on);
 
  protected:
@@ -87,8 +90,10 @@ class PicturePair : public QWidget {
     Hand hand_ = Hand::pan;
     std::vector<Overlay> overlays_;
     QPolygonF scribble_;
-    QImage detail_;
-    QRectF detailPart_;
+    struct Detail {
+        QImage image;
+        QRectF part;
+    } details_[2];  // of the subject, of the sheet
     double grid_ = 0;
     QSizeF sheetSize_;
     double squint_ = 0.4;
