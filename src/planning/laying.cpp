@@ -7,6 +7,7 @@
 
 #include "common/parallel.h"
 #include "planning/marks.h"
+#include "planning/own_stacks.h"
 #include "planning/pressure_maps.h"
 #include "planning/stacks.h"
 #include "rendering/picture_difference.h"
@@ -118,14 +119,11 @@ std::vector<matching::Want> wantsOf(const Plan& plan) {
 std::vector<matching::Want> wantsOf(const Plan& plan, const Study& study,
                                     const std::vector<materials::Material>& media) {
     std::vector<matching::Want> wants = wantsOf(plan);
-    for (const AreaChoice& choice : study.areaChoices) {
-        const int area = subject::labelAt(plan.reading->areas.map, choice.x, choice.y);
-        std::vector<int>& barred = wants[std::size_t(plan.stackOfArea[std::size_t(area)])].barred;
-        for (const BarredStick& one : choice.barred) {
-            const auto at = std::ranges::find(media, one.stick, &materials::Material::id);
-            if (at != media.end()) barred.push_back(int(at - media.begin()));
+    for (int s = 0; s < int(wants.size()); ++s)
+        for (const std::string& id : barredFrom(plan, study, s)) {
+            const auto at = std::ranges::find(media, id, &materials::Material::id);
+            if (at != media.end()) wants[std::size_t(s)].barred.push_back(int(at - media.begin()));
         }
-    }
     return wants;
 }
 

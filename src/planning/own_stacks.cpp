@@ -13,6 +13,14 @@ const OwnStack* ownStackOf(const Plan& plan, const Study& study, int stack) {
     return nullptr;
 }
 
+std::vector<std::string> barredFrom(const Plan& plan, const Study& study, int stack) {
+    std::vector<std::string> barred;
+    for (const AreaChoice& choice : study.areaChoices)
+        if (plan.stackOfArea[std::size_t(subject::labelAt(plan.reading->areas.map, choice.x, choice.y))] == stack)
+            for (const BarredStick& one : choice.barred) barred.push_back(one.stick);
+    return barred;
+}
+
 std::optional<matching::Layers> layersOf(const OwnStack& own, const std::vector<materials::Material>& media) {
     matching::Layers layers;
     for (const OwnLayer& layer : own.layers) {

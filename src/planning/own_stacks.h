@@ -19,6 +19,9 @@ std::optional<matching::Layers> layersOf(const OwnStack& own, const std::vector<
 /// The plan's layers as if the artist had set them, to be changed from there.
 OwnStack ownStackFrom(const Plan& plan, const Study& study, int stack);
 
+/// The sticks, by id, that the artist bars from a stack's areas.
+std::vector<std::string> barredFrom(const Plan& plan, const Study& study, int stack);
+
 /// Lays what is set heavier or lighter over all so, wherever it is laid.
 void pressAsSet(Plan& plan, const Study& study);
 

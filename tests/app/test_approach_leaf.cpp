@@ -171,6 +171,18 @@ class TestApproachLeaf : public QObject {
         QVERIFY(planned(*window));
         QCOMPARE(planning::outcomeOf(*window->session().plan()), planning::outcomeOf(*before));
         QVERIFY(!buttonOf(*window, "Set it back")->isEnabled());
+        // A stick is barred from the area, and taken up again.
+        pressed(*window, "Change its layers");
+        sheet = window->findChild<StackSheet*>();
+        const std::string stick = sheet->stack().layers.front().stick;
+        QTest::mouseClick(named<QPushButton>(*sheet, "The stick of layer 1 is not to be laid here"), Qt::LeftButton);
+        QVERIFY(planned(*window));
+        for (const planning::Layer& layer : window->session().plan()->stacks[std::size_t(stack)].layers)
+            QVERIFY(layer.stick < 0 || window->session().plan()->sticks[std::size_t(layer.stick)].id != stick);
+        QVERIFY(window->margin().text().paragraphs.join(' ').contains("Not to be laid here: "));
+        pressed(*window, "Set it back");
+        QVERIFY(planned(*window));
+        QCOMPARE(planning::outcomeOf(*window->session().plan()), planning::outcomeOf(*before));
     }
 
     /// A thousand changes by hand, all undone, give the first plan back, bit for bit.

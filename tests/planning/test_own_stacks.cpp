@@ -4,6 +4,8 @@
 
 #include "planned_study.h"
 #include "planning/alternatives.h"
+#include "planning/own_stacks.h"
+#include "planning/planner.h"
 #include "planning/tried_plan.h"
 
 using namespace planning;
@@ -72,6 +74,54 @@ class TestOwnStacks : public QObject {
         QCOMPARE(outcomeOf(back), outcomeOf(before));
         for (std::size_t k = 0; k < before.pressures.size(); ++k)
             QCOMPARE(cv::norm(back.pressures[k], before.pressures[k], cv::NORM_INF), 0.0);
+    }
+
+    /// What was kept of plans before only saves time; and areas that have no need of a change stay as they are.
+    void whatIsKeptMakesNoDifference() {
+        const Plan free = planOf(plain());
+        const int ball = stackOf(free, 0.5, 0.5);
+        Study heavier = plain(), other = plain(), barred = plain();
+        heavier.areaChoices.front().stack = laidIn(free, ball);
+        heavier.areaChoices.front().stack->layers.front().heavier = 1;
+        other.areaChoices.front().stack = ballInTwo();
+        barred.areaChoices.front().barred = {{laidIn(free, ball).layers.front().stick}};
+        Kept kept;
+        for (const Study& study : {plain(), heavier, other, barred, heavier, plain()})
+            for (const Fineness fineness : {Fineness::coarse, Fineness::full}) {
+                Kept none;
+                const auto again = makePlan(study, smallLibrary(), kept, {}, 0, fineness);
+                const auto anew = makePlan(study, smallLibrary(), none, {}, 0, fineness);
+                QVERIFY(again.ok() && anew.ok());
+                QCOMPARE(outcomeOf(*again), outcomeOf(*anew));
+                QCOMPARE(again->pressures.size(), anew->pressures.size());
+                for (std::size_t k = 0; k < again->pressures.size(); ++k)
+                    QCOMPARE(cv::norm(again->pressures[k], anew->pressures[k], cv::NORM_INF), 0.0);
+            }
+        const Plan around = planOf(heavier);
+        for (int s = 0; s < int(free.stacks.size()); ++s) QCOMPARE(laidIn(around, s), laidIn(free, s));
+    }
+
+    /// A stick that is barred from an area is not laid there, and may be elsewhere.
+    void aStickIsBarredFromOneArea() {
+        const Plan free = planOf(plain());
+        const int ball = stackOf(free, 0.5, 0.5);
+        Study study = plain();
+        for (int turn = 0; turn < 3; ++turn) {
+            const Plan before = planOf(study);
+            std::string taken;
+            for (const OwnLayer& layer : laidIn(before, ball).layers)
+                if (!layer.stick.empty()) taken = layer.stick;
+            study.areaChoices.front().barred.push_back({taken});
+            const Plan plan = planOf(study);
+            QCOMPARE(barredFrom(plan, study, ball).size(), std::size_t(turn + 1));
+            QVERIFY(!laidIn(plan, ball).layers.empty());
+            for (const OwnLayer& layer : laidIn(plan, ball).layers)
+                QVERIFY(std::ranges::count(study.areaChoices.front().barred, BarredStick{layer.stick}) == 0);
+        }
+        const auto ways = alternativesFor(free, study, smallLibrary().media, ball);
+        for (const OwnStack& way : ways)
+            for (const OwnLayer& layer : way.layers)
+                QVERIFY(std::ranges::count(study.areaChoices.front().barred, BarredStick{layer.stick}) == 0);
     }
 
     void heavierIsLaidHeavier() {

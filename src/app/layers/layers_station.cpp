@@ -26,6 +26,11 @@ namespace {
 /// Wide enough for the picture on the screen, and cheap to draw at every step.
 constexpr int mapWidth = 560;
 
+/// Whether the artist has set a stack's layers, or barred a stick from it.
+bool isSet(const planning::Plan& plan, const planning::Study& study, int stack) {
+    return planning::ownStackOf(plan, study, stack) || !planning::barredFrom(plan, study, stack).empty();
+}
+
 }  // namespace
 
 LayersStation::LayersStation(Desk& desk)
@@ -107,16 +112,20 @@ QWidget* LayersStation::makeSectionLeaf() {
 
 bool LayersStation::isSetByHand() const {
     const auto plan = session_.plan();
-    return plan && selected_ >= 0 && planning::ownStackOf(*plan, session_.study(), selected_);
+    return plan && selected_ >= 0 && isSet(*plan, session_.study(), selected_);
 }
 
 planning::Study LayersStation::leftToThePlan() const {
-    planning::Study study = session_.study();
-    const auto plan = session_.plan();
-    const cv::Mat& map = plan->reading->areas.map;
+    planning::Study study = withoutStack();
     for (planning::AreaChoice& choice : study.areaChoices)
-        if (plan->stackOfArea[std::size_t(subject::labelAt(map, choice.x, choice.y))] == selected_)
-            choice.stack.reset();
+        if (stackAt({choice.x, choice.y}) == selected_) choice.barred.clear();
+    return study;
+}
+
+planning::Study LayersStation::withoutStack() const {
+    planning::Study study = session_.study();
+    for (planning::AreaChoice& choice : study.areaChoices)
+        if (stackAt({choice.x, choice.y}) == selected_) choice.stack.reset();
     return study;
 }
 
@@ -126,20 +135,29 @@ void LayersStation::changeLayers() {
     auto* sheet = new StackSheet(this, plan, session_.study(), session_.library(), selected_);
     sheet->setAttribute(Qt::WA_DeleteOnClose);
     connect(sheet, &StackSheet::taken, this, &LayersStation::setStack);
+    connect(sheet, &StackSheet::barred, this, &LayersStation::barHere);
     sheet->open();
 }
 
-void LayersStation::setStack(const std::optional<planning::OwnStack>& stack) {
+void LayersStation::chooseHere(const QString& what, planning::Study changed,
+                               const std::function<void(planning::AreaChoice&)>& change) {
     const auto plan = session_.plan();
     if (!plan || selected_ < 0) return;
-    planning::Study changed = leftToThePlan();
-    if (stack) {
-        const subject::Areas& areas = plan->reading->areas;
-        const int area = plan->stacks[std::size_t(selected_)].areas.front();
-        toSayOf(changed, areas, placeIn(areas, area)).stack = *stack;
-    }
-    session_.choose(stack ? tr("Layers set by hand") : tr("Layers left to the plan"),
-                    [&](planning::Study& study) { study = changed; });
+    const subject::Areas& areas = plan->reading->areas;
+    change(toSayOf(changed, areas, placeIn(areas, plan->stacks[std::size_t(selected_)].areas.front())));
+    session_.choose(what, [&](planning::Study& study) { study = changed; });
+}
+
+void LayersStation::setStack(const std::optional<planning::OwnStack>& stack) {
+    if (!session_.plan() || selected_ < 0) return;
+    chooseHere(stack ? tr("Layers set by hand") : tr("Layers left to the plan"),
+               stack ? withoutStack() : leftToThePlan(), [&](planning::AreaChoice& choice) { choice.stack = stack; });
+}
+
+void LayersStation::barHere(const std::string& stick) {
+    // Layers that are set by hand may be of it: the plan finds others.
+    chooseHere(tr("Stick barred from an area"), withoutStack(),
+               [&](planning::AreaChoice& choice) { choice.barred.push_back({stick}); });
 }
 
 void LayersStation::endEveningHere() {
@@ -283,7 +301,7 @@ MarginText LayersStation::stepMargin() const {
         }
         QStringList own;
         for (int s = 0; s < int(plan->stacks.size()); ++s)
-            if (planning::ownStackOf(*plan, session_.study(), s)) own << wording::stackName(*plan, s);
+            if (isSet(*plan, session_.study(), s)) own << wording::stackName(*plan, s);
         if (at > 0 && !own.isEmpty())
             text.paragraphs << tr("Set by hand: %1. Select one to set it back.").arg(own.join(QStringLiteral("; ")));
         if (const QString evenings = at > 0 ? eveningWords() : QString(); !evenings.isEmpty())
@@ -362,10 +380,17 @@ MarginText LayersStation::stackMargin() const {
                            .arg(stack.share * 100, 0, 'f', 1)
                            .arg(std::lround(tooth * 100));
     if (isSetByHand()) {
+        QStringList barred;
+        for (const std::string& id : planning::barredFrom(*plan, session_.study(), selected_)) {
+            const auto& media = session_.library().media;
+            const auto at = std::ranges::find(media, id, &materials::Material::id);
+            barred << QString::fromStdString(at == media.end() ? id : at->name);
+        }
+        if (!barred.isEmpty()) text.paragraphs << tr("Not to be laid here: %1.").arg(barred.join(QStringLiteral("; ")));
         const planning::PlanOutcome* left = trials_.outcomeOf(leftToThePlan());
-        text.paragraphs << (left ? tr("You have set its layers. Left to the plan the picture would be: %1.")
+        text.paragraphs << (left ? tr("You have chosen here. Left to the plan the picture would be: %1.")
                                        .arg(wording::outcomeAgainst(*left, planning::outcomeOf(*plan)))
-                                 : tr("You have set its layers. What the plan would make of it is being tried."));
+                                 : tr("You have chosen here. What the plan would make of it is being tried."));
     }
     if (worstLight > 1.5)
         text.paragraphs << tr("Under %1 parts of it are %2 farther off than under %3.")

@@ -46,8 +46,14 @@ class LayersStation : public Station {
     /// The selected area's layers are changed by hand, or left to the plan again.
     void changeLayers();
     void setStack(const std::optional<planning::OwnStack>& stack);
+    /// The plan is not to lay a stick in the selected area.
+    void barHere(const std::string& stick);
+    /// The study with the selected area's choice changed.
+    void chooseHere(const QString& what, planning::Study changed,
+                    const std::function<void(planning::AreaChoice&)>& change);
     bool isSetByHand() const;
     planning::Study leftToThePlan() const;
+    planning::Study withoutStack() const;
     QString eveningWords() const;
     void showHandwork();
 

@@ -78,7 +78,15 @@ void StackSheet::addRow(QGridLayout* grid, int row) {
     grid->addWidget(it.stick, row, 1);
     grid->addWidget(it.manner, row, 2);
     grid->addWidget(it.weight, row, 3);
-    for (QComboBox* field : {it.manner, it.weight}) {
+    it.bar = new QPushButton(tr("Not here"));
+    it.bar->setToolTip(tr("The plan is not to lay this stick in this area, and finds others."));
+    it.bar->setAccessibleName(tr("The stick of layer %1 is not to be laid here").arg(row + 1));
+    grid->addWidget(it.bar, row, 4);
+    connect(it.bar, &QPushButton::clicked, this, [this, stick = it.stick] {
+        Q_EMIT barred(stick->currentData().toString().toStdString());
+        accept();
+    });
+    for (QWidget* field : std::initializer_list<QWidget*>{it.manner, it.weight, it.bar}) {
         QSizePolicy policy = field->sizePolicy();
         policy.setRetainSizeWhenHidden(true);
         field->setSizePolicy(policy);
@@ -166,6 +174,7 @@ void StackSheet::showFigures() {
         const QString held = row.stick->currentData().toString();
         row.manner->setVisible(!held.isEmpty() && !held.startsWith(QLatin1String("tool:")));
         row.weight->setVisible(!held.isEmpty());
+        row.bar->setVisible(!row.manner->isHidden());
     }
     const bool isLaid = planning::layersOf(own, media_).has_value();
     take_->setEnabled(isLaid);

@@ -28,10 +28,13 @@ class StackSheet : public Sheet {
  Q_SIGNALS:
     /// Nothing: the layers are the plan's again.
     void taken(const std::optional<planning::OwnStack>& stack);
+    /// The stick is not to be laid in the area.
+    void barred(const std::string& stick);
 
  private:
     struct Row {
         QComboBox *stick, *manner, *weight;
+        QPushButton* bar;
     };
     void addRow(QGridLayout* grid, int row);
     void makeAlternatives();
