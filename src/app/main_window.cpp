@@ -213,6 +213,20 @@ void MainWindow::makeMenus() {
     edit->addSeparator();
     add(edit, tr("Stop reading or planning"), QKeySequence(Qt::Key_Escape), [this] { stopWork(); });
 
+    edit->addSeparator();
+    leftHand_ = edit->addAction(tr("I work with the left hand"));
+    leftHand_->setCheckable(true);
+    leftHand_->setChecked(workingHand() == planning::Hand::left);
+    connect(leftHand_, &QAction::triggered, this, [this](bool left) {
+        const planning::Hand hand = left ? planning::Hand::left : planning::Hand::right;
+        setWorkingHand(hand);
+        if (session_.study().reference)
+            session_.choose(tr("The hand that works"), [&](planning::Study& changed) { changed.hand = hand; });
+    });
+    connect(&session_, &Session::studyChanged, leftHand_, [this] {
+        if (session_.study().reference) leftHand_->setChecked(session_.study().hand == planning::Hand::left);
+    });
+
     QMenu* look = menuBar()->addMenu(tr("&Look"));
     using Way = PicturePair::Way;
     for (const auto& [way, text] :

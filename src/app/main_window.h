@@ -122,6 +122,7 @@ class MainWindow : public QMainWindow {
     QLabel* progressWords_ = nullptr;
     QProgressBar* progress_ = nullptr;
     QPushButton* stop_ = nullptr;
+    QAction* leftHand_ = nullptr;
     QAction* glance_ = nullptr;  // looks at the pictures under another light
     Background opening_{this}, recovering_{this};
     JournalKeeper keeper_{session_, JournalKeeper::usualFolder()};

@@ -37,6 +37,7 @@ bool MainWindow::openFile(const QString& file) {
     return readPicture(file, [this, title = info.completeBaseName().toStdString()](auto reference, auto picture) {
         planning::Study study;
         study.title = title;
+        study.hand = workingHand();
         if (picture->sourcePixels.height > picture->sourcePixels.width)
             std::swap(study.widthMillimetres, study.heightMillimetres);
         study.reference = std::move(reference);

@@ -16,6 +16,7 @@ QSettings settings() {
 }
 
 const QString countingKey = QStringLiteral("values/whiteIsOne");
+const QString leftHandKey = QStringLiteral("hand/left");
 const QString eveningKey = QStringLiteral("frame/evening");
 const QString magnificationKey = QStringLiteral("frame/magnification");
 const QString stationKey = QStringLiteral("frame/station");
@@ -44,6 +45,14 @@ wording::Counting counting() {
 
 void setCounting(wording::Counting counting) {
     settings().setValue(countingKey, counting == wording::Counting::whiteIsOne);
+}
+
+planning::Hand workingHand() {
+    return settings().value(leftHandKey, false).toBool() ? planning::Hand::left : planning::Hand::right;
+}
+
+void setWorkingHand(planning::Hand hand) {
+    settings().setValue(leftHandKey, hand == planning::Hand::left);
 }
 
 ThemeName frameTheme() {

@@ -12,6 +12,9 @@ namespace app {
 /// What the artist prefers in every study, and how the windows were left; kept in the XDG configuration folder.
 wording::Counting counting();
 void setCounting(wording::Counting counting);
+/// Of new studies.
+planning::Hand workingHand();
+void setWorkingHand(planning::Hand hand);
 ThemeName frameTheme();
 /// By how much everything in the windows is larger than usual, from the next start on: 1, 1.25, 1.5 or 2.
 double magnification();

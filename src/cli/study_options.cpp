@@ -86,7 +86,7 @@ const QStringList& studyOptions() {
         QStringList all{"--library",   "--paper",     "--approach",     "--sticks", "--width-mm",
                         "--height-mm", "--areas",     "--values",       "--layers", "--detail",
                         "--goal",      "--light",     "--pin",          "--bar",    "--title",
-                        "--area-name", "--border-mm", "--evenings-min", "--series"};
+                        "--area-name", "--border-mm", "--evenings-min", "--series", "--hand"};
         for (int i = 0; i < planning::questionCount; ++i) all << optionOf(planning::Question(i));
         return all;
     }();
@@ -122,6 +122,11 @@ std::optional<common::Problem> applyOptions(const Options& options, planning::St
             return Problem{ProblemKind::nameUnknown, "The goal", 0, goal,
                            "truest-colour, least-work, most-sparkle, most-vivid"};
         study.goal = *named;
+    }
+    if (const std::string hand = options.last("--hand").toStdString(); !hand.empty()) {
+        const auto named = planning::handNamed(hand);
+        if (!named) return Problem{ProblemKind::nameUnknown, "The hand", 0, hand, "right, left"};
+        study.hand = *named;
     }
     if (const QString light = options.last("--light"); !light.isEmpty()) {
         const auto named = lightIn(light);

@@ -20,6 +20,7 @@ Study withoutOwnStacks(Study study) {
         return choice == nothing;
     });
     study.title.clear();
+    study.hand = {};
     study.eveningMinutes = 0;
     study.eveningEnds.clear();
     return study;

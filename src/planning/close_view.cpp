@@ -14,9 +14,9 @@ constexpr int mostFine = 1'000'000;  // pixels up to which marks are painted twi
 }  // namespace
 
 std::vector<float> strokeDirections(const Plan& plan, const Study& study) {
-    constexpr float upToTheRight = -0.8f;
+    const float upwards = study.hand == Hand::right ? -0.8f : 0.8f;
     const subject::Areas& areas = plan.reading->areas;
-    std::vector<float> directions(plan.stacks.size(), upToTheRight);
+    std::vector<float> directions(plan.stacks.size(), upwards);
     for (std::size_t s = 0; s < plan.stacks.size(); ++s)
         if (areas.list[std::size_t(plan.stacks[s].areas.front())].kind == subject::AreaKind::water) directions[s] = 0;
     for (const subject::Line& arrow : study.directions) {

@@ -8,7 +8,7 @@
 namespace planning {
 
 /// Which way the strokes of each stack run, in radians from rightwards to downwards: along the artist's arrow, level on
-/// water, and else up to the right, as a right hand hatches.
+/// water, and else up to the right, as a right hand hatches, or up to the left.
 std::vector<float> strokeDirections(const Plan& plan, const Study& study);
 
 /// A part of the predicted sheet (fractions) close up, mark by mark, after any of the plan's steps. The plan must

@@ -41,6 +41,7 @@ ComparisonKeys keysOf(const Study& study) {
     told.edges.clear();
     told.paper.clear();
     told.drying = {};
+    told.hand = {};
     told.goal = {};
     told.borderMillimetres = {};
     told.series = {};

@@ -256,7 +256,7 @@ class Orderer {
         // Far before near, then from the top down and away from the hand: it does not rest on what is done.
         std::ranges::sort(tasks, {}, [&](int t) {
             const subject::Area& a = firstArea(stack(tasks_[std::size_t(t)]));
-            return std::tuple(a.plane, a.centreY, a.centreX, t);
+            return std::tuple(a.plane, a.centreY, study_.hand == Hand::right ? a.centreX : -a.centreX, t);
         });
         std::vector<Reason> why;
         if (step.stick >= 0 && steps_.back().stick == step.stick) why.push_back({ReasonKind::stickInHand});

@@ -210,8 +210,9 @@ struct Step {
     pigment::Manner manner = pigment::Manner::scumble;
     double minutes = 0;
     double waitMinutes = 0;
-    std::vector<int> after;   // numbers of earlier steps
-    std::vector<Reason> why;  // what decided its place, at most two
+    std::vector<int> after;    // numbers of earlier steps
+    std::vector<Reason> why;   // what decided its place, at most two
+    std::vector<int> handOff;  // areas, indices: finished, and where the hand would rest (see hand_rest.h)
 };
 
 /// What is done in one go: steps by their numbers, the last one included.

@@ -15,6 +15,7 @@
 #include "planning/comparison.h"
 #include "planning/evenings.h"
 #include "planning/fades.h"
+#include "planning/hand_rest.h"
 #include "planning/laying.h"
 #include "planning/notes.h"
 #include "planning/order.h"
@@ -118,6 +119,10 @@ common::Result<Plan> planned(const Study& study, const materials::Library& libra
     tallyTones(plan, wanted);
     judgeTones(plan);
     plan.steps = orderedSteps(plan, study);
+    common::forEachIndex(int(plan.steps.size()), [&](int i) {
+        Step& step = plan.steps[std::size_t(i)];
+        step.handOff = underTheHand(plan, study, step);
+    });
     plan.clashes = tasksOf(plan, study).clashes;
     plan.evenings = eveningsOf(plan, study);
     numberLayers(plan);

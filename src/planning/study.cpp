@@ -13,6 +13,7 @@ constexpr std::array<std::string_view, 3> details{"suggest", "usual", "fine"};
 constexpr std::array<std::string_view, 4> goals{"truest-colour", "least-work", "most-sparkle", "most-vivid"};
 constexpr std::array<std::string_view, 2> stickUses{"pinned", "barred"};
 constexpr std::array<std::string_view, 3> dryings{"air", "hair-dryer", "heat-gun"};
+constexpr std::array<std::string_view, 2> workingHands{"right", "left"};
 
 }  // namespace
 
@@ -39,6 +40,13 @@ std::string_view nameOf(Drying drying) {
 }
 std::optional<Drying> dryingNamed(std::string_view name) {
     return common::enumNamed<Drying>(dryings, name);
+}
+
+std::string_view nameOf(Hand hand) {
+    return workingHands[static_cast<std::size_t>(hand)];
+}
+std::optional<Hand> handNamed(std::string_view name) {
+    return common::enumNamed<Hand>(workingHands, name);
 }
 
 }  // namespace planning

@@ -33,6 +33,11 @@ enum class Drying { air, hairDryer, heatGun };
 std::string_view nameOf(Drying drying);
 std::optional<Drying> dryingNamed(std::string_view name);
 
+/// The hand that works.
+enum class Hand { right, left };
+std::string_view nameOf(Hand hand);
+std::optional<Hand> handNamed(std::string_view name);
+
 /// Where an area takes its colours from: a part of another reference, by two opposite corners in it.
 struct Borrowing {
     int picture = 0;  // index into Study::others
@@ -147,6 +152,7 @@ struct Study {
     std::vector<StickChoice> stickChoices;
     Goal goal = Goal::truestColour;
     Drying drying = Drying::air;
+    Hand hand = Hand::right;
     int eveningMinutes = 0;  // the work is cut to evenings as long as this; 0: it is not
     std::vector<EveningEnd> eveningEnds;
     double borderMillimetres = 0;  // under the tape, on each side of the picture

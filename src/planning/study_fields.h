@@ -188,6 +188,7 @@ void describe(Visitor& v, StudyType& study) {
     v.list({"stickChoices", ""}, study.stickChoices);
     v.word({"goal", ""}, study.goal, &goalNamed);
     v.word({"drying", ""}, study.drying, &dryingNamed);
+    v.word({"hand", ""}, study.hand, &handNamed);
     v.number({"eveningMinutes", "minutes of an evening"}, study.eveningMinutes, eveningBounds);
     v.list({"eveningEnds", ""}, study.eveningEnds);
     v.number({"borderMillimetres", "border in mm"}, study.borderMillimetres, borderBounds);

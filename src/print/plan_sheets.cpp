@@ -246,6 +246,7 @@ void step(Sheets& sheets, const planning::Plan& plan, const planning::Step& step
     if (!step.areas.empty() && step.stage != planning::Stage::drawing) line(wording::areasNamed(plan, step.areas, 5));
     line(pressureLine(plan, step));
     if (const QString fades = wording::runningOutSentence(plan, step); !fades.isEmpty()) line(fades);
+    if (const QString hand = wording::handSentence(plan, step); !hand.isEmpty()) line(hand);
     line(step.waitMinutes > 0
              ? Words::tr("%1, then wait %2.").arg(wording::duration(step.minutes), wording::duration(step.waitMinutes))
              : wording::duration(step.minutes));

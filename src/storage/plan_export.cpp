@@ -144,6 +144,7 @@ QJsonObject stepJson(const planning::Plan& plan, const planning::Step& step) {
             {"minutes", step.minutes},
             {"waitMinutes", step.waitMinutes},
             {"after", after},
+            {"handOff", areaIds(plan, step.handOff)},
             {"why", why.words},
             {"whyKinds", why.kinds}};
 }

@@ -371,4 +371,10 @@ QString noteSentence(const planning::Note& note, const planning::Plan& plan) {
     return {};
 }
 
+QString handSentence(const planning::Plan& plan, const planning::Step& step) {
+    if (step.handOff.empty()) return {};
+    return say("Do not rest the hand on what is finished (%1): put glassine under the hand, or use a rest stick.")
+        .arg(areasNamed(plan, step.handOff));
+}
+
 }  // namespace wording

@@ -46,6 +46,8 @@ QString runningOutSentence(const planning::Plan& plan, const planning::Step& ste
 QString laidWords(const planning::Layer& layer);
 QString detailWord(planning::Detail detail);
 QString stageWord(planning::Stage stage);
+/// Where the hand is not to rest meanwhile; empty where it may rest anywhere.
+QString handSentence(const planning::Plan& plan, const planning::Step& step);
 QString mannerWord(pigment::Manner manner);
 /// What has been done: "scumbled".
 QString mannerPast(pigment::Manner manner);

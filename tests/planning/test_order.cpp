@@ -3,6 +3,7 @@
 
 #include "colour/munsell.h"
 #include "hand_plan.h"
+#include "planning/hand_rest.h"
 #include "planning/minutes.h"
 #include "planning/notes.h"
 #include "planning/tasks.h"
@@ -226,6 +227,35 @@ class TestOrder : public QObject {
     }
 
     /// Over random plans: every edge kept, no cycle, never more stick changes than in the plain order.
+    /// Four areas 10 cm wide beside each other: what a right hand works on it rests right of, a left hand left of
+    /// (common practice, no source); only what is finished is kept off.
+    void theHandKeepsOffWhatIsFinished() {
+        HandPlan hand(4);
+        for (const int area : {0, 1, 2, 3}) hand.layer(area, hand.stick(40 + 40 * area));
+        std::vector<Step>& steps = hand.order();
+        const auto stepOf = [&](int area) -> Step& {
+            return *std::ranges::find_if(steps, [&](const Step& step) { return step.areas == std::vector{area}; });
+        };
+        const auto layAs = [&](std::vector<int> order) {
+            std::vector<Step> sorted{steps.front()};
+            for (const int area : order) sorted.push_back(stepOf(area));
+            for (std::size_t i = 0; i < sorted.size(); ++i) sorted[i].number = int(i) + 1;
+            steps = sorted;
+        };
+        Study study;
+        layAs({0, 2, 3, 1});
+        QCOMPARE(underTheHand(hand.plan, study, stepOf(1)), std::vector<int>{2});
+        QCOMPARE(underTheHand(hand.plan, study, stepOf(2)), std::vector<int>{});
+        study.hand = Hand::left;
+        QCOMPARE(underTheHand(hand.plan, study, stepOf(1)), std::vector<int>{0});
+        layAs({1, 0, 2, 3});
+        QCOMPARE(underTheHand(hand.plan, study, stepOf(1)), std::vector<int>{});
+        // What another layer still goes over is no loss.
+        layAs({0, 2, 3, 1});
+        hand.layer(0, 0);
+        QCOMPARE(underTheHand(hand.plan, study, stepOf(1)), std::vector<int>{});
+    }
+
     void everyEdgeIsKept() {
         for (unsigned seed = 0; seed < 40; ++seed) {
             std::mt19937 random(seed);

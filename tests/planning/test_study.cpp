@@ -69,6 +69,7 @@ Study fullStudy() {
     study.areaChoices[0].mixed = OwnMixture{{{"t16", 2}}, 2};
     study.areaChoices[0].stack = OwnStack{{{"t9", pigment::Manner::hatch, 1}}};
     study.areaChoices[0].barred = {{"t3"}};
+    study.hand = Hand::left;
     study.stickChoices = {{"t9", StickUse::pinned}};
     study.eveningMinutes = 90;
     study.eveningEnds = {{"drawing"}};

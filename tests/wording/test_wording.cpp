@@ -133,6 +133,14 @@ class TestWording : public QObject {
         QVERIFY(told().isEmpty());  // too small: a note says so
     }
 
+    void theHandIsToldWhereNotToRest() {
+        HandPlan hand(2);
+        planning::Step step;
+        QVERIFY(wording::handSentence(hand.plan, step).isEmpty());
+        step.handOff = {1};
+        QVERIFY(wording::handSentence(hand.plan, step).startsWith("Do not rest the hand on what is finished ("));
+    }
+
     void everyNoteHasASentence() {
         planning::Plan plan;
         for (int topic = 0; topic <= int(planning::NoteTopic::noPoints); ++topic) {

@@ -325,6 +325,7 @@ MarginText LayersStation::stepMargin() const {
                                    .arg(wording::laidWords(layers[std::size_t(place.layer)]));
         }
         if (const QString fades = wording::runningOutSentence(*plan, step); !fades.isEmpty()) text.paragraphs << fades;
+        if (const QString hand = wording::handSentence(*plan, step); !hand.isEmpty()) text.paragraphs << hand;
         for (const planning::Reason& reason : step.why) text.why << wording::reasonSentence(reason);
         if (step.waitMinutes > 0) text.paragraphs << tr("Then wait %1.").arg(wording::duration(step.waitMinutes));
         const double dries = planning::stepsLighterWhenDry(*plan, step);
