@@ -371,6 +371,18 @@ QString noteSentence(const planning::Note& note, const planning::Plan& plan) {
     return {};
 }
 
+QString toothSentence(const planning::ToothAnswers& answers) {
+    const auto percent = [](double share) { return QString::number(std::lround(share * 100)); };
+    QString ways =
+        say("The tooth is %1 % full here at the end, %2 % before the last layer: fixative there, dried, brings that to "
+            "%3 %. A level lighter throughout it ends at %4 %.")
+            .arg(percent(answers.now), percent(answers.fewer), percent(answers.fixed), percent(answers.lighter));
+    if (!answers.roomier) return ways;
+    return ways + QLatin1Char(' ') +
+           say("On %1 the same would fill %2 %.")
+               .arg(QString::fromStdString(answers.roomier->paper), percent(answers.roomier->used));
+}
+
 QString handSentence(const planning::Plan& plan, const planning::Step& step) {
     if (step.handOff.empty()) return {};
     return say("Do not rest the hand on what is finished (%1): put glassine under the hand, or use a rest stick.")

@@ -9,6 +9,7 @@
 #include "matching/substitutes.h"
 #include "materials/owned.h"
 #include "planning/plan.h"
+#include "planning/tooth_answers.h"
 
 namespace wording {
 
@@ -46,6 +47,8 @@ QString runningOutSentence(const planning::Plan& plan, const planning::Step& ste
 QString laidWords(const planning::Layer& layer);
 QString detailWord(planning::Detail detail);
 QString stageWord(planning::Stage stage);
+/// What would leave more of the tooth.
+QString toothSentence(const planning::ToothAnswers& answers);
 /// Where the hand is not to rest meanwhile; empty where it may rest anywhere.
 QString handSentence(const planning::Plan& plan, const planning::Step& step);
 QString mannerWord(pigment::Manner manner);

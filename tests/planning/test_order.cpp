@@ -7,6 +7,7 @@
 #include "planning/minutes.h"
 #include "planning/notes.h"
 #include "planning/tasks.h"
+#include "planning/tooth_answers.h"
 
 using namespace planning;
 using materials::Kind;
@@ -254,6 +255,30 @@ class TestOrder : public QObject {
         layAs({0, 2, 3, 1});
         hand.layer(0, 0);
         QCOMPARE(underTheHand(hand.plan, study, stepOf(1)), std::vector<int>{});
+    }
+
+    /// A full tooth is answered: fixative gives tooth back, lighter and fewer layers take less, a sanded sheet holds
+    /// more than cartridge (common practice, no source).
+    void aFullToothIsAnswered() {
+        HandPlan hand(1);
+        hand.plan.paper.surface = materials::Surface::cartridge;
+        hand.plan.stacks[0].start = pigment::barePatch(hand.plan.paper);
+        for (int layer = 0; layer < 4; ++layer) hand.layer(0, hand.stick(60 + 30 * layer), pigment::Manner::press);
+        Tone tone;
+        tone.number = 0b10101010;  // medium, all four
+        tone.share = 1;
+        tone.toothUsed = 0.95;
+        hand.plan.stacks[0].tones = {tone};
+        materials::Paper sanded = hand.plan.paper;
+        sanded.name = "sanded";
+        sanded.surface = materials::Surface::sanded400;
+        const auto answers = toothAnswers(hand.plan, 0, {hand.plan.paper, sanded});
+        QVERIFY(answers && answers->now > nearlyFull);
+        QVERIFY(answers->fixed < answers->fewer && answers->fewer < answers->now && answers->lighter < answers->now);
+        QVERIFY(answers->roomier && answers->roomier->paper == "sanded" && answers->roomier->used < answers->now);
+        QVERIFY(!toothAnswers(hand.plan, 0, {hand.plan.paper})->roomier);
+        hand.plan.stacks[0].tones[0].toothUsed = nearlyFull;
+        QVERIFY(!toothAnswers(hand.plan, 0, {sanded}));
     }
 
     void everyEdgeIsKept() {

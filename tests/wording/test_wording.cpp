@@ -135,6 +135,7 @@ class TestWording : public QObject {
 
     void theHandIsToldWhereNotToRest() {
         HandPlan hand(2);
+        QVERIFY(wording::toothSentence({0.9, 0.8, 0.7, 0.6, {}}).endsWith("throughout it ends at 60 %."));
         planning::Step step;
         QVERIFY(wording::handSentence(hand.plan, step).isEmpty());
         step.handOff = {1};

@@ -422,7 +422,8 @@ MarginText LayersStation::stackMargin() const {
         text.strokes.push_back(
             {stick.kind, stick.masstone, QString::fromStdString(stick.name), words, layer.manner, layer.hardest()});
     }
-    if (tooth > planning::nearlyFull) text.cautions << tr("The tooth is nearly full here: keep the last layers light.");
+    if (const auto answers = planning::toothAnswers(*plan, selected_, session_.library().papers))
+        text.cautions << wording::toothSentence(*answers);
     return text;
 }
 
