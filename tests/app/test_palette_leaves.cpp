@@ -3,8 +3,10 @@
 
 #include "app/sticks/curve_leaf.h"
 #include "app/sticks/gaps_leaf.h"
+#include "planning/tried_plan.h"
 #include "storage/document.h"
 #include "window_hand.h"
+#include "wording/approach.h"
 
 using namespace app;
 
@@ -81,8 +83,16 @@ class TestPaletteLeaves : public QObject {
         QVERIFY(window->session().study().stickChoices.size() == 1 && planned(*window));
         const std::string id = window->session().study().stickChoices.front().stick;
         QTest::keyClick(tray, Qt::Key_Right);
+        // What stands nearest, and what the picture would be without it, which it then is.
+        const auto told = [&] { return window->margin().text().paragraphs.join(' '); };
+        QVERIFY(told().contains("the nearest at hand is"));
+        QVERIFY(QTest::qWaitFor([&] { return told().contains("plans the picture without it: "); }, 30000));
+        const QString promised = told().section("plans the picture without it: ", 1).section('.', 0, 1);
+        const planning::PlanOutcome before = planning::outcomeOf(*window->session().plan());
         pressed(*window, "Leave it out");
         QVERIFY(planned(*window));
+        const planning::PlanOutcome after = planning::outcomeOf(*window->session().plan());
+        QCOMPARE(wording::outcomeAgainst(after, before).section('.', 0, 1), promised);
         const auto choices = window->session().study().stickChoices;
         QCOMPARE(choices.size(), std::size_t(2));
         const auto& sticks = window->session().plan()->sticks;

@@ -15,6 +15,7 @@
 #include "colour/munsell.h"
 #include "drawing/fonts.h"
 #include "drawing/shapes.h"
+#include "wording/approach.h"
 #include "wording/sentences.h"
 
 namespace app {
@@ -140,7 +141,9 @@ class SticksStation::Tray : public QWidget {
     int selected_ = -1;
 };
 
-SticksStation::SticksStation(Desk& desk) : Station(desk, tr("The tray"), tr("light above dark")) {
+SticksStation::SticksStation(Desk& desk) : Station(desk, tr("The tray"), tr("light above dark")), trials_(session_) {
+    connect(&trials_, &StudyTrials::triedOne, this, &SticksStation::looksDifferent);
+    connect(&trials_, &StudyTrials::said, &desk_, &Desk::said);
     curve_ = new CurveLeaf(session_);
     gaps_ = new GapsLeaf(desk_);
     leaves_ = new Leaves;
@@ -250,6 +253,39 @@ void SticksStation::refresh() {
     tray_->show(plan, selected_, choices);
     curve_->refresh();
     gaps_->refresh();
+    if (isVisible() && selected_ >= 0 && plan->sticks.size() > 1)
+        trials_.tryOut({withoutIt()});
+    else
+        trials_.stop();
+}
+
+planning::Study SticksStation::withoutIt() const {
+    planning::Study study = session_.study();
+    const std::string id = session_.plan()->sticks[std::size_t(selected_)].id;
+    std::erase_if(study.stickChoices, [&](const auto& choice) { return choice.stick == id; });
+    study.stickChoices.push_back({id, planning::StickUse::barred});
+    return study;
+}
+
+void SticksStation::addSubstitute(MarginText& text) const {
+    const auto plan = session_.plan();
+    const materials::Material& stick = plan->sticks[std::size_t(selected_)];
+    if (materials::isWet(stick.kind) || plan->sticks.size() < 2) return;
+    const colour::Lab wanted = colour::labFromSrgb8(stick.masstone);
+    const auto apart = [&](const materials::Material& other) {
+        const bool isOther = !materials::isWet(other.kind) && other.id != stick.id;
+        return isOther ? colour::differenceCie2000(wanted, colour::labFromSrgb8(other.masstone)) : 1e9;
+    };
+    const auto& media = session_.library().media;
+    const auto nearest = std::ranges::min_element(media, {}, apart);
+    const planning::PlanOutcome* without = trials_.outcomeOf(withoutIt());
+    if (nearest == media.end() || apart(*nearest) > 1e8) return;
+    text.paragraphs << tr("Should it be missing or used up: the nearest at hand is %1 (%2, %3).")
+                           .arg(QString::fromStdString(nearest->name), wording::kindWord(nearest->kind),
+                                wording::differenceFigure(apart(*nearest)))
+                    << (without ? tr("\"Leave it out\" plans the picture without it: %1.")
+                                      .arg(wording::outcomeAgainst(*without, planning::outcomeOf(*plan)))
+                                : tr("What the picture would be without it is being tried."));
 }
 
 QString SticksStation::decided() const {
@@ -339,6 +375,7 @@ MarginText SticksStation::margin() const {
     text.paragraphs << tr("It looks %1, at value %2.")
                            .arg(wording::colourWords(lab))
                            .arg(colour::munsellValueOfLightness(lab.L), 0, 'f', 1);
+    addSubstitute(text);
     if (pin_->isChecked()) text.paragraphs << tr("You keep it in, whatever the plan would choose.");
     const std::vector<planning::LayerPlace> places = layersOf(selected_);
     std::vector<int> areas;

@@ -3,6 +3,7 @@
 #include "app/station.h"
 #include "app/sticks/curve_leaf.h"
 #include "app/sticks/gaps_leaf.h"
+#include "app/study_trials.h"
 #include "app/widgets/leaves.h"
 
 class QComboBox;
@@ -29,6 +30,9 @@ class SticksStation : public Station {
     class Tray;
     QWidget* makeTrayLeaf();
     void say(planning::StickUse use);
+    /// The study without the selected stick, as when it is missing or used up.
+    planning::Study withoutIt() const;
+    void addSubstitute(MarginText& text) const;
     void listTrays();
     std::vector<planning::LayerPlace> layersOf(int stick) const;
 
@@ -40,6 +44,7 @@ class SticksStation : public Station {
     Leaves* leaves_;
     CurveLeaf* curve_;
     GapsLeaf* gaps_;
+    StudyTrials trials_;  // of the study without the selected stick
     int selected_ = -1;
 };
 
