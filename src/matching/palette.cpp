@@ -62,7 +62,6 @@ class Chooser {
     std::optional<Palette> around(const SetLayers& set, const Palette& known) {
         set_ = set;
         stacks_ = known.stacks;
-        promising_ = known.promising;
         std::set<int> coming;
         for (const std::optional<Layers>& layers : set_)
             if (layers)
@@ -87,7 +86,7 @@ class Chooser {
         progress_.at(1);
         placePinned();
         const std::set<int> used = sticksOf(stacks_);
-        return {{used.begin(), used.end()}, stacks_, paletteCost(wants_, stacks_, stickPrice_), promising_};
+        return {{used.begin(), used.end()}, stacks_, paletteCost(wants_, stacks_, stickPrice_)};
     }
 
     std::vector<int> openTo(std::size_t a, std::vector<int> options) const {
@@ -221,7 +220,7 @@ class Chooser {
     std::vector<std::pair<double, int>> gains(const std::set<int>& palette) {
         std::vector<std::vector<float>> gain(wants_.size(), std::vector<float>(bank_.sticks.size(), 0.0f));
         forEachArea([&](std::size_t a) {
-            if (!set_[a]) gain[a] = gainsFrom(screens_[a], stacks_[a], promising_[a], palette, width_.layers);
+            gain[a] = gainsFrom(screens_[a], stacks_[a], promising_[a], palette, width_.layers);
         });
         std::vector<std::pair<double, int>> byStick;
         for (std::size_t stick = 0; stick < bank_.sticks.size(); ++stick) {
@@ -329,7 +328,6 @@ class Chooser {
             const std::vector<int> allowed = bank_.of({changed.begin(), changed.end()}), coming = bank_.of({trial.in});
             std::vector<Stack> stacks = stacks_;
             const bool isDone = forEachArea([&](std::size_t a) {
-                if (set_[a]) return;
                 const bool mustChange = trial.out >= 0 && uses(stacks_[a], trial.out);
                 // So few options are soon searched whole.
                 constexpr std::size_t few = 24;

@@ -9,10 +9,9 @@
 namespace matching {
 
 struct Palette {
-    std::vector<int> sticks;                  // indices, rising; only such as a stack uses
-    std::vector<Stack> stacks;                // one for each want
-    double cost = 0;                          // see paletteCost
-    std::vector<std::vector<int>> promising;  // for each want the options that did well where all were tried
+    std::vector<int> sticks;    // indices, rising; only such as a stack uses
+    std::vector<Stack> stacks;  // one for each want
+    double cost = 0;            // see paletteCost
 };
 
 /// What a palette is held to.

@@ -42,9 +42,14 @@ cv::Mat CloseView::after(int steps) {
     const int groundSteps = int(std::count_if(plan_.steps.begin(), plan_.steps.begin() + steps,
                                               [](const Step& step) { return step.groundLayer >= 0; }));
     if (groundSteps != groundSteps_) {
-        rendering::MarkedSheet sheet{plan_.stackMap, {}, plan_.pressures,     plan_.runIn,
-                                     directions_,    {}, plan_.paper.surface, widthMillimetres_,
-                                     light_};
+        rendering::MarkedSheet sheet;
+        sheet.partMap = plan_.stackMap;
+        sheet.pressures = plan_.pressures;
+        sheet.runIn = plan_.runIn;
+        sheet.directions = directions_;
+        sheet.surface = plan_.paper.surface;
+        sheet.widthMillimetres = widthMillimetres_;
+        sheet.light = light_;
         for (std::size_t s = 0; s < plan_.stacks.size(); ++s) {
             sheet.parts.push_back({done.grounds[s], strokesOf(plan_, plan_.stacks[s])});
             std::vector<float>& marks = sheet.markMillimetres.emplace_back();
