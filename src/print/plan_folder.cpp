@@ -163,7 +163,8 @@ common::Done writePlanFolder(const planning::Plan& plan, const planning::Study& 
         return *problem;
     }
     QLockFile lock(QString::fromStdString((folder / ".plan.lock").string()));
-    if (!lock.lock()) return failed(EACCES);
+    errno = 0;
+    if (!lock.lock()) return failed(errno ? errno : EACCES);
     Swap swap(aside);
     int trouble = 0;
     for (const std::string& name : leftIn(folder))

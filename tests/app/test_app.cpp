@@ -89,7 +89,7 @@ class TestApp : public QObject {
             QVERIFY(!window->margin().text().paragraphs.isEmpty());
         }
         auto* route = window->findChild<Route*>();
-        QTest::mouseClick(route, Qt::LeftButton, {}, QPoint(60, 104 + 52 * 2 + 20));
+        QTest::mouseClick(route, Qt::LeftButton, {}, QPoint(60, 104 + 64 * 2 + 20));
         QCOMPARE(window->station(), 2);
         QTest::keyClick(route, Qt::Key_Down);
         QCOMPARE(window->station(), 3);

@@ -195,7 +195,7 @@ class TestWidgets : public QObject {
         QVERIFY(route.accessibleDescription().contains("Values: low key"));
         QSignalSpy chosen(&route, &Route::chosen);
         route.resize(184, 300);
-        QTest::mouseClick(&route, Qt::LeftButton, {}, QPoint(50, 104 + 52 + 10));
+        QTest::mouseClick(&route, Qt::LeftButton, {}, QPoint(50, 104 + 64 + 10));
         QCOMPARE(chosen.last()[0].toInt(), 1);
         QTest::keyClick(&route, Qt::Key_Up);
         QCOMPARE(chosen.size(), 1);  // there is nothing above the first

@@ -131,7 +131,8 @@ class TestCli : public QObject {
         QCOMPARE(fileBytes(at("shared/stages/my-own.png")), QByteArray("mine"));
         QCOMPARE(fileBytes(at("shared/stages/999.png")), QByteArray("mine too"));
         QCOMPARE(QDir(at("shared")).entryList(QDir::Files | QDir::Hidden),
-                 (QStringList{"notes.txt", "plan.json", "plan.pdf", "pull-list.csv", "steps.csv"}));
+                 (QStringList{"notes.txt", "plan.json", "plan.pdf", "pull-list.csv", "sheet.ora", "steps.csv",
+                              "sticks.gpl"}));
     }
 
     void twoPlansIntoOneFolderLeaveAWholeOne() {

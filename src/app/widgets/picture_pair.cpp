@@ -273,7 +273,7 @@ void PicturePair::paintSide(QPainter& painter, bool sheet) {
     const QSize pixels = (place.size() * devicePixelRatioF()).toSize();
     painter.drawImage(place, pixels.width() * 3 < image.width() * 2 ? fitted(sheet, pixels) : image);
     const bool isPlain = !way(Way::squint) && !way(Way::values) && !way(Way::mirror) && !way(Way::upsideDown);
-    if (const Detail& detail = details_[sheet]; isPlain && !detail.image.isNull() && zoom_ > 1)
+    if (const Detail& detail = details_[sheet]; isPlain && !detail.image.isNull() && (!sheet || zoom_ > 1))
         painter.drawImage(
             QRectF(positionOf(detail.part.topLeft(), sheet), positionOf(detail.part.bottomRight(), sheet)),
             detail.image);
