@@ -51,9 +51,9 @@ std::optional<std::vector<matching::Stack>> chosenStacks(const Plan& plan, const
     };
 
     Study alone = withoutOwnStacks(study);
-    std::vector<colour::Lab> grounds;
-    for (const matching::Want& want : wants) grounds.push_back(pigment::labOf(want.ground, plan.light));
-    if (!kept || kept->study != alone || kept->paper != plan.paper || kept->grounds != grounds ||
+    std::vector<colour::Lab> startColours;
+    for (const matching::Want& want : wants) startColours.push_back(pigment::labOf(want.ground, plan.light));
+    if (!kept || kept->study != alone || kept->paper != plan.paper || kept->startColours != startColours ||
         kept->media != media) {
         auto palette = matching::choosePalette(wants, bank, rules, width, weights, progress.part(0, 0.8));
         if (!palette) return std::nullopt;
@@ -61,7 +61,7 @@ std::optional<std::vector<matching::Stack>> chosenStacks(const Plan& plan, const
         finish(finished, [](std::size_t) { return true; });
         if (progress.cancelled()) return std::nullopt;
         kept = std::make_shared<const KeptStacks>(
-            KeptStacks{std::move(alone), plan.paper, grounds, media, *std::move(palette), std::move(finished)});
+            KeptStacks{std::move(alone), plan.paper, startColours, media, *std::move(palette), std::move(finished)});
     }
     const matching::SetLayers set = setByHand(plan, study, media);
     if (std::ranges::none_of(set, &std::optional<matching::Layers>::has_value)) return kept->finished;

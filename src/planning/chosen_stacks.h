@@ -10,7 +10,7 @@ namespace planning {
 struct KeptStacks {
     Study study;  // without what is set by hand
     materials::Paper paper;
-    std::vector<colour::Lab> grounds;  // of the stacks
+    std::vector<colour::Lab> startColours;  // of the stacks
     std::vector<materials::Material> media;
     matching::Palette palette;
     std::vector<matching::Stack> finished;  // with tools
