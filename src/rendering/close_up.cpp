@@ -2,7 +2,6 @@
 
 #include <algorithm>
 #include <cmath>
-#include <numeric>
 #include <opencv2/core.hpp>
 #include <opencv2/imgproc.hpp>
 #include <random>
@@ -29,15 +28,7 @@ const cv::Mat& streaks() {
         cv::copyMakeBorder(noise, wrapped, around, around, around, around, cv::BORDER_WRAP);
         cv::GaussianBlur(wrapped, smooth, {}, 3.0 * markPixels, 0.3 * markPixels);
         smooth = smooth(cv::Rect(around, around, streakSide, streakSide)).clone();
-        std::vector<int> order(smooth.total());
-        std::iota(order.begin(), order.end(), 0);
-        const float* height = smooth.ptr<float>();
-        std::ranges::sort(
-            order, [&](int one, int other) { return std::pair(height[one], one) < std::pair(height[other], other); });
-        cv::Mat bytes(streakSide, streakSide, CV_8U);
-        for (std::size_t rank = 0; rank < order.size(); ++rank)
-            bytes.ptr()[order[rank]] = uchar(rank * 256 / order.size());
-        return bytes;
+        return evenLevels(smooth, 256);
     }();
     return tile;
 }

@@ -63,18 +63,22 @@ cv::Mat heights(materials::Grain grain, cv::Size size, double pixels) {
 
 }  // namespace
 
+cv::Mat evenLevels(const cv::Mat& heights, int levels) {
+    // Ranked; ties go by position.
+    std::vector<int> order(heights.total());
+    std::iota(order.begin(), order.end(), 0);
+    const float* h = heights.ptr<float>();
+    std::ranges::sort(order, [h](int one, int other) { return std::pair(h[one], one) < std::pair(h[other], other); });
+    cv::Mat out(heights.size(), CV_8U);
+    for (std::size_t rank = 0; rank < order.size(); ++rank)
+        out.ptr()[order[rank]] = static_cast<uchar>(rank * std::size_t(levels) / order.size());
+    return out;
+}
+
 cv::Mat grainMap(materials::Surface surface, cv::Size size, double millimetresPerPixel) {
     const materials::SurfaceProfile& profile = materials::profileOf(surface);
     const cv::Mat height = heights(profile.grain, size, profile.grainMillimetres / millimetresPerPixel);
-    // Ranked, so that every cell takes the same area; ties go by position.
-    std::vector<int> order(height.total());
-    std::iota(order.begin(), order.end(), 0);
-    const float* h = height.ptr<float>();
-    std::ranges::sort(order, [h](int one, int other) { return std::pair(-h[one], one) < std::pair(-h[other], other); });
-    cv::Mat cells(size, CV_8U);
-    for (std::size_t rank = 0; rank < order.size(); ++rank)
-        cells.ptr()[order[rank]] = static_cast<uchar>(rank * pigment::cellCount / order.size());
-    return cells;
+    return evenLevels(-height, pigment::cellCount);
 }
 
 namespace {

@@ -8,6 +8,9 @@
 
 namespace rendering {
 
+/// Heights (CV_32F, continuous) parted into so many levels (CV_8U, 0 the lowest, at most 256), each equally often.
+cv::Mat evenLevels(const cv::Mat& heights, int levels);
+
 /// Which cell of the paper's height distribution lies at each pixel (CV_8U, 0 peak .. cellCount - 1 valley), every cell
 /// equally often. Depends on nothing but the arguments. `millimetresPerPixel` sets how fine the grain comes out.
 cv::Mat grainMap(materials::Surface surface, cv::Size size, double millimetresPerPixel);
