@@ -214,6 +214,7 @@ void MainWindow::makeMenus() {
     add(edit, tr("Stop reading or planning"), QKeySequence(Qt::Key_Escape), [this] { stopWork(); });
 
     edit->addSeparator();
+    for (const Station* station : stations_) edit->addActions(station->actions());
     leftHand_ = edit->addAction(tr("I work with the left hand"));
     leftHand_->setCheckable(true);
     leftHand_->setChecked(workingHand() == planning::Hand::left);

@@ -23,6 +23,7 @@ Study withoutOwnStacks(Study study) {
     study.hand = {};
     study.eveningMinutes = 0;
     study.eveningEnds.clear();
+    study.movedLayers.clear();
     return study;
 }
 

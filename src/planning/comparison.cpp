@@ -48,6 +48,7 @@ ComparisonKeys keysOf(const Study& study) {
     told.eveningMinutes = {};
     for (AreaChoice& choice : told.areaChoices) choice.stack.reset();
     told.eveningEnds.clear();
+    told.movedLayers.clear();
     ComparisonKeys keys;
     keys.papers = keyOf(told, Bears::nothing);
     told.approach.ground = Ground::proposed;

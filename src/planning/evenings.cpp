@@ -14,12 +14,7 @@ std::vector<bool> safeStops(const Plan& plan, const Study& study) {
     double clock = 0, dryAt = 0;
     for (const Step& step : plan.steps) {
         clock += step.minutes;
-        if (step.groundLayer >= 0)
-            dryAt = std::max(
-                dryAt,
-                clock +
-                    dryingTime(plan.ground.layers[std::size_t(step.groundLayer)], plan.paper, study.drying).middle());
-        if (step.tool == Tool::fixative) dryAt = std::max(dryAt, clock + fixativeDries.middle());
+        dryAt = std::max(dryAt, clock + driesFor(step, plan, study));
         clock += step.waitMinutes;
         for (const LayerPlace& place : step.layers) done[std::size_t(place.stack)] = place.layer + 1;
         bool isHalf = false;

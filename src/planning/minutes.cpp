@@ -85,4 +85,10 @@ MinuteRange dryingTime(const GroundLayer& layer, const materials::Paper& paper, 
     return {air.least * factor, air.most * factor};
 }
 
+double driesFor(const Step& step, const Plan& plan, const Study& study) {
+    if (step.tool == Tool::fixative) return fixativeDries.middle();
+    if (step.groundLayer < 0) return 0;
+    return dryingTime(plan.ground.layers[std::size_t(step.groundLayer)], plan.paper, study.drying).middle();
+}
+
 }  // namespace planning

@@ -19,4 +19,7 @@ inline constexpr MinuteRange fixativeDries{5, 15};
 /// Minutes until the next dry layer may go over a layer of the ground; 0 for dry ones. Common practice, no source.
 MinuteRange dryingTime(const GroundLayer& layer, const materials::Paper& paper, Drying help);
 
+/// Minutes until what a step has laid is dry, in the middle; 0 for dry work.
+double driesFor(const Step& step, const Plan& plan, const Study& study);
+
 }  // namespace planning

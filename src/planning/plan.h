@@ -45,6 +45,7 @@ enum class ReasonKind {
     blendedTogether,
     lightBlendedFirst,
     toothGivenBack,
+    laidThenByHand,
 };
 /// "first-marks", "background-first", ...: stands in plan.json beside the words.
 std::string_view nameOf(ReasonKind kind);

@@ -203,6 +203,8 @@ std::string_view nameOf(ReasonKind kind) {
             return "light-blended-first";
         case ReasonKind::toothGivenBack:
             return "tooth-given-back";
+        case ReasonKind::laidThenByHand:
+            return "laid-then-by-hand";
     }
     return "";
 }

@@ -123,6 +123,13 @@ struct EveningEnd {
     bool operator==(const EveningEnd&) const = default;
 };
 
+/// A layer that the artist lays at another time: right after another layer, both by their keys; after none, right after
+/// the ground.
+struct MovedLayer {
+    std::string layer, after;
+    bool operator==(const MovedLayer&) const = default;
+};
+
 /// The reference as it came in. Held once and shared by all states of the study; equal if the bytes are.
 struct ReferenceFile {
     std::string name;
@@ -155,8 +162,9 @@ struct Study {
     Hand hand = Hand::right;
     int eveningMinutes = 0;  // the work is cut to evenings as long as this; 0: it is not
     std::vector<EveningEnd> eveningEnds;
-    double borderMillimetres = 0;  // under the tape, on each side of the picture
-    int series = 1;                // pictures of this size on the same paper
+    std::vector<MovedLayer> movedLayers;  // one move after the other
+    double borderMillimetres = 0;         // under the tape, on each side of the picture
+    int series = 1;                       // pictures of this size on the same paper
     std::vector<subject::AreaEdit> areaEdits;
     std::vector<AreaChoice> areaChoices;
     std::vector<NoFace> noFaces;       // finds that were wrong

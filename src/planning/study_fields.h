@@ -148,6 +148,13 @@ void describe(Visitor& v, End& end) {
     v.text({"step", "", Bears::nothing, true}, end.step);
 }
 
+template <typename Visitor, typename Moved>
+requires std::same_as<std::remove_const_t<Moved>, MovedLayer>
+void describe(Visitor& v, Moved& moved) {
+    v.text({"layer", "", Bears::nothing, true}, moved.layer);
+    v.text({"after", "", Bears::nothing, true}, moved.after);
+}
+
 /// Its fields stand among the study's own.
 template <typename Visitor, typename ApproachType>
 requires std::same_as<std::remove_const_t<ApproachType>, Approach>
@@ -191,6 +198,7 @@ void describe(Visitor& v, StudyType& study) {
     v.word({"hand", ""}, study.hand, &handNamed);
     v.number({"eveningMinutes", "minutes of an evening"}, study.eveningMinutes, eveningBounds);
     v.list({"eveningEnds", ""}, study.eveningEnds);
+    v.list({"movedLayers", ""}, study.movedLayers);
     v.number({"borderMillimetres", "border in mm"}, study.borderMillimetres, borderBounds);
     v.number({"series", "number of pictures"}, study.series, seriesBounds);
     v.word({"light", ""}, study.light, &colour::lightNamed);

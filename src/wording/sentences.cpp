@@ -258,6 +258,8 @@ QString reasonPhrase(const planning::Reason& reason) {
             return say("light areas are blended before dark ones, and never across");
         case ReasonKind::toothGivenBack:
             return say("binds what is loose and gives tooth back for what follows");
+        case ReasonKind::laidThenByHand:
+            return say("you lay it at this time");
     }
     return {};
 }

@@ -193,11 +193,14 @@ class TestApproachLeaf : public QObject {
         const auto before = session.plan();
         const planning::Study study = session.study();
         const auto media = smallLibrary().media;
+        std::vector<std::string> keys;
+        for (const planning::PlannedStack& stack : before->stacks)
+            for (const planning::Layer& layer : stack.layers) keys.push_back(layer.key);
         std::mt19937 random(7);
         const auto below = [&](std::size_t n) { return std::size_t(random() % n); };
         for (int i = 0; i < 1000; ++i)
             session.choose("change", [&](planning::Study& changed) {
-                switch (below(5)) {
+                switch (below(6)) {
                     case 0:
                         changed.areaChoices.front().stack =
                             planning::OwnStack{{{media[below(14)].id, pigment::Manner(below(3)), int(below(3)) - 1},
@@ -213,6 +216,10 @@ class TestApproachLeaf : public QObject {
                         break;
                     }
                     case 3:
+                        changed.movedLayers.push_back(
+                            {keys[below(keys.size())], below(2) == 0 ? std::string() : keys[below(keys.size())]});
+                        break;
+                    case 4:
                         changed.stickLimit = 3 + int(below(20));
                         break;
                     default:

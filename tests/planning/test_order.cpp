@@ -169,8 +169,11 @@ class TestOrder : public QObject {
         const auto drying = [&](int layer, Drying help = Drying::air) {
             return dryingTime(hand.plan.ground.layers[std::size_t(layer)], hand.plan.paper, help);
         };
-        // The minute in which it is laid counts for the first, not for the last.
-        QCOMPARE(steps[2].waitMinutes, std::ceil(drying(1).middle()));
+        // What is dry first is laid first, and the time that it takes counts for what is still wet.
+        QCOMPARE(steps[2].waitMinutes, std::ceil(drying(0).middle() - steps[2].minutes));
+        QCOMPARE(hand.stepOf(0, 0)->number, 4);
+        QCOMPARE(steps[3].waitMinutes, std::ceil(drying(1).middle() - steps[2].waitMinutes - steps[3].minutes));
+        QCOMPARE(hand.stepOf(1, 0)->number, 5);
         QVERIFY(tells(steps[2], ReasonKind::wetBeforeDry) && tells(steps[2], ReasonKind::groundNearColour));
         QVERIFY(tells(*hand.stepOf(0, 0), ReasonKind::groundFirst));
         // On bare paper nothing is said of a ground.

@@ -9,6 +9,7 @@
 #include <algorithm>
 
 #include "app/widgets/fields.h"
+#include "app/widgets/flow_row.h"
 #include "wording/approach.h"
 #include "wording/sentences.h"
 

@@ -1,5 +1,6 @@
 #include "app/layers/layers_station.h"
 
+#include <QAction>
 #include <QComboBox>
 #include <QPushButton>
 #include <QSpinBox>
@@ -8,6 +9,7 @@
 #include <opencv2/core.hpp>
 
 #include "app/area_choice.h"
+#include "app/layers/changes_sheet.h"
 #include "app/layers/stack_sheet.h"
 #include "app/widgets/fields.h"
 #include "app/widgets/theme.h"
@@ -17,6 +19,7 @@
 #include "planning/stage_picture.h"
 #include "wording/approach.h"
 #include "wording/choosing.h"
+#include "wording/moves.h"
 #include "wording/sentences.h"
 
 namespace app {
@@ -25,11 +28,6 @@ namespace {
 
 /// Wide enough for the picture on the screen, and cheap to draw at every step.
 constexpr int mapWidth = 560;
-
-/// Whether the artist has set a stack's layers, or barred a stick from it.
-bool isSet(const planning::Plan& plan, const planning::Study& study, int stack) {
-    return planning::ownStackOf(plan, study, stack) || !planning::barredFrom(plan, study, stack).empty();
-}
 
 }  // namespace
 
@@ -96,11 +94,31 @@ QWidget* LayersStation::makeSectionLeaf() {
     change_->setToolTip(tr("Sets the layers of the area that is selected."));
     row->addWidget(change_);
     setBack_ = new QPushButton(tr("Set it back"));
-    setBack_->setToolTip(tr("Leaves the layers of the area to the plan again."));
+    setBack_->setToolTip(tr("Leaves the layers of the area, or the time of the step, to the plan again."));
     row->addWidget(setBack_);
+    changes_ = new QPushButton;
+    changes_->setToolTip(tr("All that you have set by hand, each to be set back."));
+    row->addWidget(changes_);
     column->addLayout(row);
     connect(change_, &QPushButton::clicked, this, &LayersStation::changeLayers);
-    connect(setBack_, &QPushButton::clicked, this, [this] { setStack(std::nullopt); });
+    connect(setBack_, &QPushButton::clicked, this, &LayersStation::setItBack);
+    connect(changes_, &QPushButton::clicked, this, [this] {
+        auto* sheet = new ChangesSheet(this, session_);
+        sheet->setAttribute(Qt::WA_DeleteOnClose);
+        sheet->open();
+    });
+    scrubber_->roomOf = [this](int step) { return roomOf(step); };
+    connect(scrubber_, &Scrubber::dragged, this, &LayersStation::looksDifferent);
+    connect(scrubber_, &Scrubber::dropped, this, &LayersStation::moveTo);
+    const auto addMove = [this](const QString& words, int key, int by) {
+        auto* action = new QAction(words, this);
+        action->setShortcut(QKeySequence(Qt::CTRL | Qt::Key(key)));
+        connect(action, &QAction::triggered, this, [this, by] { moveByOne(by); });
+        addAction(action);
+        return action;
+    };
+    earlier_ = addMove(tr("Lay this step earlier"), Qt::Key_Left, -1);
+    later_ = addMove(tr("Lay this step later"), Qt::Key_Right, 1);
     connect(evening_, &QSpinBox::valueChanged, this, [this](int minutes) {
         session_.choose(
             tr("Evenings"), [&](planning::Study& study) { study.eveningMinutes = minutes; },
@@ -110,9 +128,57 @@ QWidget* LayersStation::makeSectionLeaf() {
     return leaf;
 }
 
+bool LayersStation::isSet(int stack) const {
+    const auto plan = session_.plan();
+    return planning::ownStackOf(*plan, session_.study(), stack) ||
+           !planning::barredFrom(*plan, session_.study(), stack).empty();
+}
+
 bool LayersStation::isSetByHand() const {
     const auto plan = session_.plan();
-    return plan && selected_ >= 0 && isSet(*plan, session_.study(), selected_);
+    return plan && selected_ >= 0 && isSet(selected_);
+}
+
+std::vector<planning::LayerPlace> LayersStation::movedInStep() const {
+    const auto plan = session_.plan();
+    const int at = scrubber_->step();
+    if (!plan || at == 0 || selected_ >= 0) return {};
+    return planning::movedIn(*plan, session_.study(), plan->steps[std::size_t(at - 1)]);
+}
+
+std::optional<planning::TimeRoom> LayersStation::roomOf(int step) const {
+    const auto plan = session_.plan();
+    if (!plan || step < 1) return std::nullopt;
+    const auto ofSelected = planning::roomInTime(*plan, session_.study(), step, selected_);
+    return ofSelected ? ofSelected : planning::roomInTime(*plan, session_.study(), step);
+}
+
+void LayersStation::moveTo(const planning::TimeRoom& room, int after) {
+    const auto plan = session_.plan();
+    const planning::LayerPlace first = room.layers.front();
+    followed_ = plan->stacks[std::size_t(first.stack)].layers[std::size_t(first.layer)].key;
+    changesBefore_ = plan->summary.stickChanges;
+    session_.choose(tr("Layers moved in time"),
+                    [&](planning::Study& study) { planning::moveInTime(study, *plan, room, after); });
+}
+
+void LayersStation::moveByOne(int by) {
+    const int step = scrubber_->step();
+    const auto room = roomOf(step);
+    if (!room) return;
+    const int after = by < 0 ? step - 2 : step + 1;
+    if (after >= room->earliest && after <= room->latest) return moveTo(*room, after);
+    const QStringList sentences = wording::roomSentences(*session_.plan(), *room);
+    Q_EMIT desk_.said(by < 0 || sentences.size() < 2 ? sentences.front() : sentences.back());
+}
+
+void LayersStation::setItBack() {
+    const auto plan = session_.plan();
+    if (const std::vector<planning::LayerPlace> moved = movedInStep(); !moved.empty())
+        session_.choose(tr("Time left to the approach"),
+                        [&](planning::Study& study) { planning::leaveTimeOpen(study, *plan, moved); });
+    else
+        setStack(std::nullopt);
 }
 
 planning::Study LayersStation::leftToThePlan() const {
@@ -169,17 +235,6 @@ void LayersStation::endEveningHere() {
     });
 }
 
-QString LayersStation::eveningWords() const {
-    const auto plan = session_.plan();
-    QStringList evenings;
-    for (const planning::Evening& evening : plan->evenings)
-        evenings
-            << tr("steps %1 to %2 (%3)").arg(evening.first).arg(evening.last).arg(wording::duration(evening.minutes));
-    return evenings.isEmpty() ? QString()
-                              : tr("Evenings: %1. Each ends with nothing wet and nothing half blended.")
-                                    .arg(evenings.join(QStringLiteral("; ")));
-}
-
 void LayersStation::showHandwork() {
     const planning::Study& study = session_.study();
     showValue(evening_, study.eveningMinutes);
@@ -190,7 +245,13 @@ void LayersStation::showHandwork() {
     const bool isAsked = isInside && std::ranges::count(study.eveningEnds,
                                                         planning::EveningEnd{plan->steps[std::size_t(at - 1)].key}) > 0;
     change_->setEnabled(plan && selected_ >= 0);
-    setBack_->setEnabled(isSetByHand());
+    setBack_->setEnabled(isSetByHand() || !movedInStep().empty());
+    const bool mayMove = isVisible() && leaves_->currentWidget() != approach_ && roomOf(at).has_value();
+    earlier_->setEnabled(mayMove);
+    later_->setEnabled(mayMove);
+    const std::size_t changes = plan ? ownChanges(*plan, study, session_.library()).size() : 0;
+    changes_->setText(tr("All you set (%1)").arg(changes));
+    changes_->setEnabled(changes > 0);
     if (isVisible() && isSetByHand())
         trials_.tryOut({leftToThePlan()});
     else
@@ -241,9 +302,28 @@ void LayersStation::takePlan() {
     if (!plan || selected_ >= int(plan->stacks.size())) selected_ = -1;
     section_->setPlan(plan, line_);
     scrubber_->setPlan(plan);
-    if (plan) scrubber_->setStep(wasAtEnd ? int(plan->steps.size()) : scrubber_->step());
-    if (wasAtEnd) isInHand_ = false;
+    if (plan && !followed_.empty()) {
+        followMoved(*plan);
+    } else {
+        if (plan) scrubber_->setStep(wasAtEnd ? int(plan->steps.size()) : scrubber_->step());
+        if (wasAtEnd) isInHand_ = false;
+    }
     section_->show(scrubber_->step(), selected_);
+}
+
+/// Stays with the layer that was moved, and tells what that costs.
+void LayersStation::followMoved(const planning::Plan& plan) {
+    for (const planning::PlannedStack& stack : plan.stacks)
+        for (const planning::Layer& layer : stack.layers)
+            if (layer.key == followed_) {
+                scrubber_->setStep(layer.step);
+                const int more = plan.summary.stickChanges - changesBefore_;
+                Q_EMIT desk_.said(
+                    more == 0  ? tr("It is step %1 now, with as many changes of stick as before.").arg(layer.step)
+                    : more > 0 ? tr("It is step %1 now. Changes of stick: %2 more.").arg(layer.step).arg(more)
+                               : tr("It is step %1 now. Changes of stick: %2 fewer.").arg(layer.step).arg(-more));
+            }
+    followed_.clear();
 }
 
 QString LayersStation::decided() const {
@@ -283,160 +363,10 @@ void LayersStation::point(const QPointF& fraction) {
     select(stack == selected_ ? -1 : stack);
 }
 
-MarginText LayersStation::stepMargin() const {
-    MarginText text;
-    const auto plan = session_.plan();
-    const int at = scrubber_->step();
-    if (!isInHand_ || at == 0) {
-        text.head = at == 0 ? tr("The bare sheet") : tr("All layers laid");
-        if (at > 0) {
-            int layers = 0;
-            for (const planning::PlannedStack& stack : plan->stacks) layers += int(stack.layers.size());
-            text.paragraphs << tr("The finished sheet is %1.").arg(wording::pictureWords(*plan));
-            text.paragraphs << tr("%1 layers of %2 sticks, in %3 steps. With half-closed eyes the difference is %4.")
-                                   .arg(layers)
-                                   .arg(plan->sticks.size())
-                                   .arg(plan->steps.size())
-                                   .arg(wording::differenceFigure(plan->summary.squinted.mean));
-        }
-        QStringList own;
-        for (int s = 0; s < int(plan->stacks.size()); ++s)
-            if (isSet(*plan, session_.study(), s)) own << wording::stackName(*plan, s);
-        if (at > 0 && !own.isEmpty())
-            text.paragraphs << tr("Set by hand: %1. Select one to set it back.").arg(own.join(QStringLiteral("; ")));
-        if (const QString evenings = at > 0 ? eveningWords() : QString(); !evenings.isEmpty())
-            text.paragraphs << evenings;
-        text.paragraphs << tr(
-            "Move the pointer under the section, or use the arrow keys, to lay the steps down one by one: the subject "
-            "then shows where each goes and how hard.");
-        text.paragraphs << tr("Click an area in a picture or in the section to read how it is made.");
-    } else {
-        const planning::Step& step = plan->steps[std::size_t(at - 1)];
-        text.head = tr("Step %1: %2").arg(step.number).arg(wording::stageWord(step.stage));
-        text.paragraphs << (step.stage == planning::Stage::drawing
-                                ? tr("Everything, in a few lines.")
-                                : wording::areasNamed(*plan, step.areas) + QStringLiteral("."));
-        if (step.layers.size() == 1) {
-            const planning::LayerPlace place = step.layers.front();
-            const auto& layers = plan->stacks[std::size_t(place.stack)].layers;
-            text.paragraphs << tr("Layer %1 of %2 there: %3.")
-                                   .arg(place.layer + 1)
-                                   .arg(layers.size())
-                                   .arg(wording::laidWords(layers[std::size_t(place.layer)]));
-        }
-        if (const QString fades = wording::runningOutSentence(*plan, step); !fades.isEmpty()) text.paragraphs << fades;
-        if (const QString hand = wording::handSentence(*plan, step); !hand.isEmpty()) text.paragraphs << hand;
-        for (const planning::Reason& reason : step.why) text.why << wording::reasonSentence(reason);
-        if (step.waitMinutes > 0) text.paragraphs << tr("Then wait %1.").arg(wording::duration(step.waitMinutes));
-        const double dries = planning::stepsLighterWhenDry(*plan, step);
-        if (std::fabs(dries) >= 0.05)
-            text.paragraphs << (dries > 0 ? tr("It dries %1 of a step lighter: judge it when it is dry.")
-                                          : tr("It dries %1 of a step darker: judge it when it is dry."))
-                                   .arg(std::fabs(dries), 0, 'f', 1);
-        if (step.tool != planning::Tool::none)
-            text.strokes.push_back({materials::Kind::soft,
-                                    {},
-                                    wording::toolWord(step.tool),
-                                    tr("%1, %2").arg(wording::mannerWord(step.manner), wording::duration(step.minutes)),
-                                    step.manner,
-                                    pigment::Pressure::medium,
-                                    false});
-        if (step.stick >= 0) {
-            const materials::Material& stick = plan->sticks[std::size_t(step.stick)];
-            text.listHead = tr("In the hand");
-            const auto pressure = step.groundLayer >= 0 ? plan->ground.layers[std::size_t(step.groundLayer)].pressure
-                                                        : pigment::Pressure::medium;
-            text.strokes.push_back({stick.kind, stick.masstone, QString::fromStdString(stick.name),
-                                    tr("%1, %2, %3")
-                                        .arg(wording::kindWord(stick.kind), wording::mannerWord(step.manner),
-                                             wording::duration(step.minutes)),
-                                    step.manner, pressure});
-        }
-    }
-    for (const planning::Note& note : plan->notes)
-        if (note.topic == planning::NoteTopic::toothRunsOut) text.cautions << wording::noteSentence(note, *plan);
-    return text;
-}
-
-MarginText LayersStation::stackMargin() const {
-    MarginText text;
-    const auto plan = session_.plan();
-    const planning::PlannedStack& stack = plan->stacks[std::size_t(selected_)];
-    text.head = wording::stackName(*plan, selected_);
-    double tooth = 0, worstLight = 0;
-    int light = 0;
-    for (const planning::Tone& tone : stack.tones) {
-        if (tone.share < 0.01 * stack.share) continue;  // touches
-        tooth = std::max(tooth, tone.toothUsed);
-        for (int i = 0; i < colour::lightCount; ++i)
-            if (tone.differenceUnder[std::size_t(i)] - tone.difference > worstLight) {
-                worstLight = tone.differenceUnder[std::size_t(i)] - tone.difference;
-                light = i;
-            }
-    }
-    text.paragraphs << tr("On the finished sheet it is %1 (%2).")
-                           .arg(wording::nearnessWords(stack.pictureDifference),
-                                wording::differenceFigure(stack.pictureDifference));
-    text.paragraphs << tr("It holds %1 % of the picture. The tooth is at most %2 % full.")
-                           .arg(stack.share * 100, 0, 'f', 1)
-                           .arg(std::lround(tooth * 100));
-    if (isSetByHand()) {
-        QStringList barred;
-        for (const std::string& id : planning::barredFrom(*plan, session_.study(), selected_)) {
-            const auto& media = session_.library().media;
-            const auto at = std::ranges::find(media, id, &materials::Material::id);
-            barred << QString::fromStdString(at == media.end() ? id : at->name);
-        }
-        if (!barred.isEmpty()) text.paragraphs << tr("Not to be laid here: %1.").arg(barred.join(QStringLiteral("; ")));
-        const planning::PlanOutcome* left = trials_.outcomeOf(leftToThePlan());
-        text.paragraphs << (left ? tr("You have chosen here. Left to the plan the picture would be: %1.")
-                                       .arg(wording::outcomeAgainst(*left, planning::outcomeOf(*plan)))
-                                 : tr("You have chosen here. What the plan would make of it is being tried."));
-    }
-    if (worstLight > 1.5)
-        text.paragraphs << tr("Under %1 parts of it are %2 farther off than under %3.")
-                               .arg(wording::lightWord(colour::Light(light)), wording::differenceFigure(worstLight),
-                                    wording::lightWord(plan->light));
-    text.listHead = tr("Its layers, from the paper up");
-    for (const planning::GroundLayer& layer : plan->ground.layers)
-        if (std::ranges::binary_search(layer.areas, stack.areas.front()))
-            text.strokes.push_back(
-                {layer.mixture.empty() ? materials::Kind::soft : layer.mixture.front().medium.kind,
-                 planning::coloursOf(*plan, layer).dry, wording::mixtureWords(layer),
-                 tr("%1: %2").arg(wording::strengthWords(layer), wording::reasonPhrase(layer.reason)), layer.manner,
-                 layer.pressure, !layer.mixture.empty()});
-    for (const planning::Layer& layer : stack.layers) {
-        const QString words =
-            tr("step %1, %2: %3").arg(layer.step).arg(wording::mannerWord(layer.manner), wording::laidWords(layer));
-        if (layer.stick < 0) {
-            text.strokes.push_back({materials::Kind::soft,
-                                    {},
-                                    wording::toolWord(layer.tool),
-                                    words,
-                                    layer.manner,
-                                    layer.hardest(),
-                                    false});
-            continue;
-        }
-        const materials::Material& stick = plan->sticks[std::size_t(layer.stick)];
-        text.strokes.push_back(
-            {stick.kind, stick.masstone, QString::fromStdString(stick.name), words, layer.manner, layer.hardest()});
-    }
-    if (const auto answers = planning::toothAnswers(*plan, selected_, session_.library().papers))
-        text.cautions << wording::toothSentence(*answers);
-    return text;
-}
-
 QString LayersStation::introduction() const {
     return tr(
         "The cut through your sheet: each area from dark to light, its layers from the paper "
         "up. Drag the time below it to see each step go on, and where it goes on the subject.");
-}
-
-MarginText LayersStation::margin() const {
-    if (!session_.plan()) return {tr("Layers"), {tr("The layers are planned as soon as the subject is read.")}};
-    if (leaves_->currentWidget() == approach_) return approach_->margin();
-    return selected_ >= 0 ? stackMargin() : stepMargin();
 }
 
 }  // namespace app

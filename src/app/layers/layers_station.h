@@ -6,6 +6,7 @@
 #include "app/widgets/leaves.h"
 #include "app/widgets/scrubber.h"
 
+class QAction;
 class QComboBox;
 class QPushButton;
 class QSpinBox;
@@ -37,6 +38,7 @@ class LayersStation : public Station {
     void takePlan();
     void showSection();
     void select(int stack);
+    MarginText dragMargin(const Scrubber::Drag& drag) const;
     MarginText stepMargin() const;
     MarginText stackMargin() const;
 
@@ -51,7 +53,17 @@ class LayersStation : public Station {
     /// The study with the selected area's choice changed.
     void chooseHere(const QString& what, planning::Study changed,
                     const std::function<void(planning::AreaChoice&)>& change);
+    /// Whether the artist has set a stack's layers, or barred a stick from it.
+    bool isSet(int stack) const;
     bool isSetByHand() const;
+    /// How far the selected area's layer of a step, or else all of it, may be moved in time.
+    std::optional<planning::TimeRoom> roomOf(int step) const;
+    void moveTo(const planning::TimeRoom& room, int after);
+    void moveByOne(int by);
+    void followMoved(const planning::Plan& plan);
+    /// The layers of the step in hand that the artist has moved, while no area is selected.
+    std::vector<planning::LayerPlace> movedInStep() const;
+    void setItBack();
     planning::Study leftToThePlan() const;
     planning::Study withoutStack() const;
     QString eveningWords() const;
@@ -62,7 +74,8 @@ class LayersStation : public Station {
     QComboBox* detail_;
     QPushButton *draw_, *whole_;
     QSpinBox* evening_;
-    QPushButton *endHere_, *change_, *setBack_;
+    QPushButton *endHere_, *change_, *setBack_, *changes_;
+    QAction *earlier_, *later_;
     StudyTrials trials_;  // the study without what is set by hand in the selected area
     SectionView* section_;
     Scrubber* scrubber_;
@@ -70,6 +83,8 @@ class LayersStation : public Station {
     std::optional<subject::Line> line_;
     int selected_ = -1;
     bool isInHand_ = false;  // a step is, since the scrubber was moved
+    std::string followed_;   // the key of the layer that was moved, until it is planned
+    int changesBefore_ = 0;  // of stick, before that
 };
 
 }  // namespace app

@@ -1,5 +1,6 @@
 #include "app/widgets/scrubber.h"
 
+#include <QApplication>
 #include <QKeyEvent>
 #include <QPainter>
 #include <algorithm>
@@ -13,6 +14,12 @@
 
 namespace app {
 
+namespace {
+
+constexpr double blockTop = 4, blockHeight = 14, lineAt = 24;
+
+}  // namespace
+
 Scrubber::Scrubber(QWidget* parent) : QWidget(parent) {
     setFixedHeight(58);
     setFocusPolicy(Qt::StrongFocus);
@@ -21,6 +28,8 @@ Scrubber::Scrubber(QWidget* parent) : QWidget(parent) {
 
 void Scrubber::setPlan(std::shared_ptr<const planning::Plan> plan) {
     plan_ = std::move(plan);
+    pressed_ = 0;
+    letGo();
     update();
 }
 
@@ -39,12 +48,16 @@ double Scrubber::xOf(double step) const {
     return measure::edge + (width() - 2 * measure::edge) * step / count;
 }
 
+double Scrubber::stepAt(double x) const {
+    return (x - measure::edge) / std::max(1.0, width() - 2.0 * measure::edge) * double(plan_->steps.size());
+}
+
 void Scrubber::paintEvent(QPaintEvent*) {
     if (!plan_) return;
     const Theme& t = theme();
     QPainter painter(this);
     painter.setRenderHint(QPainter::Antialiasing);
-    const double top = 4, block = 12, line = 22;
+    const double top = blockTop, block = blockHeight, line = lineAt;
     painter.setFont(drawing::font(drawing::TypeSize::small));
     for (const planning::Step& step : plan_->steps) {
         const double x = xOf(step.number - 1);
@@ -77,17 +90,69 @@ void Scrubber::paintEvent(QPaintEvent*) {
     painter.drawLine(QPointF(x, 0), QPointF(x, line));
     painter.setBrush(t.ink);
     painter.drawPolygon(QPolygonF({QPointF(x, line), QPointF(x - 7, line + 12), QPointF(x + 7, line + 12)}));
+    if (drag_) paintDrag(painter);
     if (hasFocus()) drawing::paintSelection(painter, QRectF(rect()).adjusted(1, 1, -2, -2), 1);
 }
 
+/// What it may not pass is paled; the step hangs on the pointer, and a line stands where it would go.
+void Scrubber::paintDrag(QPainter& painter) const {
+    const Theme& t = theme();
+    QColor pale = t.panel;
+    pale.setAlphaF(0.75);
+    const bool mayMove = drag_->room.has_value();
+    const double from = mayMove ? xOf(drag_->room->earliest) : xOf(drag_->step - 1);
+    const double to = mayMove ? xOf(drag_->room->latest) : xOf(drag_->step);
+    painter.fillRect(QRectF(0, blockTop - 1, from, blockHeight + 2), pale);
+    painter.fillRect(QRectF(to, blockTop - 1, width() - to, blockHeight + 2), pale);
+    if (!mayMove) return;
+    const planning::Step& step = plan_->steps[std::size_t(drag_->step - 1)];
+    const double blockWidth = std::max(6.0, xOf(1) - xOf(0) - 2);
+    const double x = std::clamp(pointer_.x(), from, to) - blockWidth / 2;
+    const QRectF block(x, blockTop + 4, blockWidth, blockHeight);
+    painter.fillRect(block,
+                     step.stick >= 0 ? drawing::colourOf(plan_->sticks[std::size_t(step.stick)].masstone) : t.panel);
+    drawing::paintSelection(painter, block, 1);
+    painter.setPen(QPen(t.ink, 3));
+    const double goal = xOf(drag_->after);
+    painter.drawLine(QPointF(goal, 0), QPointF(goal, lineAt + 6));
+}
+
+void Scrubber::letGo() {
+    if (!drag_) return;
+    drag_.reset();
+    update();
+    Q_EMIT dragged();
+}
+
 void Scrubber::mousePressEvent(QMouseEvent* event) {
-    mouseMoveEvent(event);
+    if (!plan_ || plan_->steps.empty()) return;
+    pressedAt_ = pointer_ = event->position();
+    pressed_ = 0;
+    if (pressedAt_.y() > blockTop + blockHeight + 2) return mouseMoveEvent(event);
+    pressed_ = std::clamp(int(std::floor(stepAt(pressedAt_.x()))) + 1, 1, int(plan_->steps.size()));
+    setStep(pressed_);
 }
 
 void Scrubber::mouseMoveEvent(QMouseEvent* event) {
-    if (!plan_) return;
-    const double part = (event->position().x() - measure::edge) / std::max(1.0, width() - 2.0 * measure::edge);
-    setStep(int(std::lround(part * double(plan_->steps.size()))));
+    if (!plan_ || plan_->steps.empty()) return;
+    pointer_ = event->position();
+    const auto nearest = int(std::lround(std::clamp(stepAt(pointer_.x()), 0.0, double(plan_->steps.size()))));
+    if (pressed_ == 0) return setStep(nearest);
+    if (!drag_) {
+        if (std::abs(pointer_.x() - pressedAt_.x()) < QApplication::startDragDistance()) return;
+        drag_ = Drag{pressed_, pressed_, roomOf ? roomOf(pressed_) : std::nullopt};
+    }
+    if (drag_->room) drag_->after = std::clamp(nearest, drag_->room->earliest, drag_->room->latest);
+    update();
+    Q_EMIT dragged();
+}
+
+void Scrubber::mouseReleaseEvent(QMouseEvent*) {
+    const std::optional<Drag> done = drag_;
+    pressed_ = 0;
+    letGo();
+    if (done && done->room && done->after != done->step && done->after != done->step - 1)
+        Q_EMIT dropped(*done->room, done->after);
 }
 
 void Scrubber::keyPressEvent(QKeyEvent* event) {
