@@ -12,13 +12,11 @@ namespace app {
 
 namespace {
 
-constexpr QSize shapeSize{40, 16};
-
 QIcon iconOf(const materials::Material& medium) {
-    QPixmap shape(shapeSize);
+    QPixmap shape(mediumShape);
     shape.fill(Qt::transparent);
     QPainter painter(&shape);
-    drawing::paintMaterial(painter, QRectF(1, 1, shapeSize.width() - 2, shapeSize.height() - 2), medium.kind,
+    drawing::paintMaterial(painter, QRectF(1, 1, mediumShape.width() - 2, mediumShape.height() - 2), medium.kind,
                            drawing::colourOf(medium.masstone));
     return QIcon(shape);
 }
@@ -32,6 +30,12 @@ std::vector<materials::Material> inOrderOfValue(std::vector<materials::Material>
     return media;
 }
 
+void addMedium(QComboBox& field, const materials::Material& medium) {
+    field.addItem(iconOf(medium),
+                  QObject::tr("%1, %2").arg(QString::fromStdString(medium.name), wording::kindWord(medium.kind)),
+                  QString::fromStdString(medium.id));
+}
+
 QComboBox* mediumField(const QString& name, const std::vector<std::pair<QString, QString>>& beside,
                        const std::vector<materials::Material>& media) {
     auto* field = new QComboBox;
@@ -39,13 +43,10 @@ QComboBox* mediumField(const QString& name, const std::vector<std::pair<QString,
     field->setInsertPolicy(QComboBox::NoInsert);
     field->completer()->setFilterMode(Qt::MatchContains);
     field->completer()->setCompletionMode(QCompleter::PopupCompletion);
-    field->setIconSize(shapeSize);
+    field->setIconSize(mediumShape);
     field->setAccessibleName(name);
     for (const auto& [words, data] : beside) field->addItem(words, data);
-    for (const materials::Material& medium : media)
-        field->addItem(iconOf(medium),
-                       QObject::tr("%1, %2").arg(QString::fromStdString(medium.name), wording::kindWord(medium.kind)),
-                       QString::fromStdString(medium.id));
+    for (const materials::Material& medium : media) addMedium(*field, medium);
     return field;
 }
 

@@ -83,10 +83,10 @@ std::optional<common::Problem> applyApproach(const Options& options, planning::A
 
 const QStringList& studyOptions() {
     static const QStringList names = [] {
-        QStringList all{"--library",   "--paper",     "--approach",     "--sticks", "--width-mm",
-                        "--height-mm", "--areas",     "--values",       "--layers", "--detail",
-                        "--goal",      "--light",     "--pin",          "--bar",    "--title",
-                        "--area-name", "--border-mm", "--evenings-min", "--series", "--hand"};
+        QStringList all{"--library", "--paper",  "--approach", "--sticks",    "--width-mm",  "--height-mm",
+                        "--areas",   "--values", "--layers",   "--detail",    "--goal",      "--light",
+                        "--pin",     "--bar",    "--title",    "--area-name", "--border-mm", "--evenings-min",
+                        "--series",  "--hand",   "--instead"};
         for (int i = 0; i < planning::questionCount; ++i) all << optionOf(planning::Question(i));
         return all;
     }();
@@ -109,6 +109,12 @@ std::optional<common::Problem> applyOptions(const Options& options, planning::St
     for (const auto& [option, use] :
          {std::pair("--pin", planning::StickUse::pinned), std::pair("--bar", planning::StickUse::barred)})
         for (const QString& stick : options.all(option)) study.stickChoices.push_back({stick.toStdString(), use});
+    for (const QString& pair : options.all("--instead")) {
+        const QString missing = pair.section('=', 0, 0), other = pair.section('=', 1);
+        if (missing.isEmpty() || other.isEmpty())
+            return Problem{ProblemKind::nameUnknown, "What is laid instead", 0, pair.toStdString(), "MISSING=OTHER"};
+        study.stickChoices.push_back({missing.toStdString(), planning::StickUse::replaced, other.toStdString()});
+    }
     const std::string detail = options.last("--detail").toStdString();
     if (!detail.empty()) {
         const auto named = planning::detailNamed(detail);

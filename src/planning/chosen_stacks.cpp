@@ -5,6 +5,7 @@
 #include "common/parallel.h"
 #include "matching/tools.h"
 #include "planning/own_stacks.h"
+#include "planning/replacements.h"
 
 namespace planning {
 
@@ -12,6 +13,7 @@ namespace {
 
 /// What the stacks depend on: without what is set by hand, and what comes after them.
 Study withoutOwnStacks(Study study) {
+    study = withoutStandIns(std::move(study));
     for (AreaChoice& choice : study.areaChoices) choice.stack.reset();
     std::erase_if(study.areaChoices, [](const AreaChoice& choice) {
         AreaChoice nothing;

@@ -5,6 +5,7 @@
 #include "colour/image_colour.h"
 #include "colour/picture_under.h"
 #include "planning/area_grounds.h"
+#include "planning/replacements.h"
 #include "planning/stacks.h"
 #include "planning/study_fields.h"
 
@@ -33,7 +34,7 @@ std::vector<std::string> namesOf(const Reading& reading, const Study& study) {
 constexpr double paperTrialSide = 96, groundTrialSide = 192;
 
 ComparisonKeys keysOf(const Study& study) {
-    Study told = study;
+    Study told = withoutStandIns(study);
     told.title.clear();
     told.measures.clear();
     told.unit = -1;

@@ -3,6 +3,8 @@
 #include <algorithm>
 #include <opencv2/core.hpp>
 
+#include "planning/replacements.h"
+
 namespace planning {
 
 const OwnStack* ownStackOf(const Plan& plan, const Study& study, int stack) {
@@ -66,7 +68,8 @@ void pressAsSet(Plan& plan, const Study& study) {
         for (std::size_t i = 0; i < layers.size(); ++i) {
             const std::string id = layers[i].stick < 0 ? std::string() : plan.sticks[std::size_t(layers[i].stick)].id;
             said = std::find_if(said, own->layers.end(), [&](const OwnLayer& layer) {
-                return layer.stick == id && layer.manner == layers[i].manner;
+                const StickChoice* other = standInOf(study, layer.stick);
+                return other ? other->instead == id : layer.stick == id && layer.manner == layers[i].manner;
             });
             if (said == own->layers.end()) break;
             if (const int by = (said++)->heavier * halfLevel; by != 0)

@@ -20,6 +20,7 @@
 #include "planning/notes.h"
 #include "planning/order.h"
 #include "planning/own_stacks.h"
+#include "planning/replacements.h"
 #include "planning/stacks.h"
 #include "planning/stage_picture.h"
 #include "planning/tasks.h"
@@ -103,14 +104,14 @@ common::Result<Plan> planned(const Study& study, const materials::Library& libra
     plan.cutting = cuttingOf(study, plan.paper, library);
     auto ground = groundFor(study, library, subject, kept, fineness, progress.part(0.3, 0.5));
     if (!ground) return cancelled;
-    plan.ground = *std::move(ground);
+    plan.ground = withStandIns(*std::move(ground), study, plan, library.media);
     plan.grain = grainKept(kept, plan.paper.surface, wanted.size(), study.widthMillimetres / wanted.cols);
     standOnGround(plan);
     const auto kind = std::size_t(fineness);
     const auto stacks = chosenStacks(plan, study, library.media, subject.tray, widthFor(study, fineness),
                                      kept.stacks[kind], progress.part(0.5, 0.9));
     if (!stacks) return cancelled;
-    takeStacks(plan, study, library.media, *stacks);
+    takeStacks(plan, study, library.media, withStandIns(*stacks, study, library.media));
     makePressureMaps(plan, study, wanted, fineness == Fineness::coarse ? 0.25 : 1.0, &kept.maps[kind]);
     pressAsSet(plan, study);
     fadeEdges(plan, study, wanted);

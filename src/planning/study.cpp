@@ -11,7 +11,7 @@ namespace {
 
 constexpr std::array<std::string_view, 3> details{"suggest", "usual", "fine"};
 constexpr std::array<std::string_view, 4> goals{"truest-colour", "least-work", "most-sparkle", "most-vivid"};
-constexpr std::array<std::string_view, 2> stickUses{"pinned", "barred"};
+constexpr std::array<std::string_view, 3> stickUses{"pinned", "barred", "replaced"};
 constexpr std::array<std::string_view, 3> dryings{"air", "hair-dryer", "heat-gun"};
 constexpr std::array<std::string_view, 2> workingHands{"right", "left"};
 

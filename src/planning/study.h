@@ -107,13 +107,15 @@ struct EdgeChoice {
     bool operator==(const EdgeChoice&) const = default;
 };
 
-/// What the artist says of a stick, whatever the plan would do.
-enum class StickUse { pinned, barred };
+/// What the artist says of a stick, whatever the plan would do: it is used, it is not, or it is missing and another is
+/// laid in its place.
+enum class StickUse { pinned, barred, replaced };
 std::string_view nameOf(StickUse use);
 std::optional<StickUse> stickUseNamed(std::string_view name);
 struct StickChoice {
     std::string stick;  // id
     StickUse use = StickUse::pinned;
+    std::string instead = {};  // id, of what is laid in the place of one that is replaced
     bool operator==(const StickChoice&) const = default;
 };
 

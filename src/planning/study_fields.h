@@ -140,6 +140,7 @@ requires std::same_as<std::remove_const_t<Choice>, StickChoice>
 void describe(Visitor& v, Choice& choice) {
     v.text({"stick", "", Bears::nothing, true}, choice.stick);
     v.word({"use", "", Bears::nothing, true}, choice.use, &stickUseNamed);
+    v.text({"instead", ""}, choice.instead);
 }
 
 template <typename Visitor, typename End>

@@ -1,3 +1,4 @@
+#include <QComboBox>
 #include <QDoubleSpinBox>
 #include <QTemporaryDir>
 
@@ -85,9 +86,12 @@ class TestPaletteLeaves : public QObject {
         QTest::keyClick(tray, Qt::Key_Right);
         // What stands nearest, and what the picture would be without it, which it then is.
         const auto told = [&] { return window->margin().text().paragraphs.join(' '); };
-        QVERIFY(told().contains("the nearest at hand is"));
-        QVERIFY(QTest::qWaitFor([&] { return told().contains("plans the picture without it: "); }, 30000));
-        const QString promised = told().section("plans the picture without it: ", 1).section('.', 0, 1);
+        QVERIFY(QTest::qWaitFor([&] { return told().contains("If it is missing, the nearest is"); }, 30000));
+        const auto isTried = [&] {
+            return told().contains("Left out and planned anew: ") && !told().contains("being tried");
+        };
+        QVERIFY(QTest::qWaitFor(isTried, 30000));
+        const QString promised = told().section("Left out and planned anew: ", 1).section('.', 0, 1);
         const planning::PlanOutcome before = planning::outcomeOf(*window->session().plan());
         pressed(*window, "Leave it out");
         QVERIFY(planned(*window));
@@ -106,6 +110,36 @@ class TestPaletteLeaves : public QObject {
         window->session().history().undo();
         window->session().history().undo();
         QVERIFY(window->session().study().stickChoices.empty() && planned(*window));
+    }
+
+    /// A missing stick: another is chosen in its place, with what that changes told before; and it is at hand again.
+    void aSubstituteIsChosen() {
+        auto window = opened();
+        QVERIFY(window);
+        const planning::PlanOutcome before = planning::outcomeOf(*window->session().plan());
+        auto* tray = named<QWidget>(*window, "Tray");
+        auto* instead = named<QComboBox>(*window, "In its place");
+        QVERIFY(tray && instead && !instead->isEnabled());
+        tray->setFocus();
+        QTest::keyClick(tray, Qt::Key_Right);
+        const auto told = [&] { return window->margin().text().paragraphs.join(' '); };
+        const QString told1 = "With the nearest in its place the picture would be: ";
+        QVERIFY(QTest::qWaitFor([&] { return told().contains(told1) && !told().contains("being tried"); }, 30000));
+        const QString promised = told().section(told1, 1).section('.', 0, 1);
+        instead->setFocus();
+        QTest::keyClick(instead, Qt::Key_Down);
+        QVERIFY(planned(*window));
+        const auto choices = window->session().study().stickChoices;
+        QVERIFY(choices.size() == 1 && choices.front().use == planning::StickUse::replaced);
+        QCOMPARE(wording::outcomeAgainst(planning::outcomeOf(*window->session().plan()), before).section('.', 0, 1),
+                 promised);
+        // What stands in is selected, and says for what.
+        QTRY_VERIFY(told().contains("It is laid in the place of "));
+        QCOMPARE(QString::fromStdString(choices.front().instead), instead->currentData().toString());
+        instead->setFocus();
+        QTest::keyClick(instead, Qt::Key_Home);
+        QVERIFY(planned(*window) && window->session().study().stickChoices.empty());
+        QCOMPARE(planning::outcomeOf(*window->session().plan()), before);
     }
 };
 

@@ -2,6 +2,7 @@
 #include <algorithm>
 
 #include "planned_study.h"
+#include "planning/chosen_stacks.h"
 #include "planning/gaps.h"
 #include "planning/palette_curve.h"
 
@@ -88,6 +89,47 @@ class TestPalettes : public QObject {
         QVERIFY(isLaid);
         // One that is not there any more changes nothing.
         study.stickChoices = {{"gone", StickUse::pinned}, {"gone too", StickUse::barred}};
+        QCOMPARE(outcomeOf(planOf(study)), outcomeOf(plan));
+    }
+
+    /// What stands in is laid in the missing stick's very layers, all else as it was; found without a search, and the
+    /// colours that it gives are those that are told. Undone it is the first plan.
+    void aSubstituteIsLaidInTheVeryLayers() {
+        Kept kept;
+        const Study asIs = plain();
+        const Plan plan = *makePlan(asIs, smallLibrary(), kept);
+        for (const materials::Material& missing : plan.sticks) {
+            for (const materials::Material& other : smallLibrary().media) {
+                if (materials::isWet(other.kind) || other.kind != missing.kind ||
+                    std::ranges::count(plan.sticks, other.id, &materials::Material::id) > 0)
+                    continue;
+                Study study = asIs;
+                study.stickChoices = {{missing.id, StickUse::replaced, other.id}};
+                QVERIFY(differOnlyByHand(study, asIs));
+                const Plan held = *makePlan(study, smallLibrary(), kept);
+                QCOMPARE(held.stacks.size(), plan.stacks.size());
+                bool isLaid = false;
+                for (std::size_t s = 0; s < plan.stacks.size(); ++s) {
+                    QCOMPARE(held.stacks[s].layers.size(), plan.stacks[s].layers.size());
+                    for (std::size_t i = 0; i < plan.stacks[s].layers.size(); ++i) {
+                        const Layer &was = plan.stacks[s].layers[i], &is = held.stacks[s].layers[i];
+                        QCOMPARE(is.manner, was.manner);
+                        QCOMPARE(is.stick < 0, was.stick < 0);
+                        if (was.stick < 0) continue;
+                        const std::string& id = plan.sticks[std::size_t(was.stick)].id;
+                        QCOMPARE(held.sticks[std::size_t(is.stick)].id, id == missing.id ? other.id : id);
+                        isLaid |= id == missing.id;
+                    }
+                }
+                QVERIFY(isLaid);
+                QCOMPARE(outcomeOf(held), outcomeOf(planOf(study)));
+                break;
+            }
+        }
+        QCOMPARE(outcomeOf(*makePlan(asIs, smallLibrary(), kept)), outcomeOf(plan));
+        // What is gone, or wet, stands in for nothing.
+        Study study = asIs;
+        study.stickChoices = {{plan.sticks.front().id, StickUse::replaced, "gone"}};
         QCOMPARE(outcomeOf(planOf(study)), outcomeOf(plan));
     }
 

@@ -20,10 +20,12 @@ QString nameOf(const std::string& id, const materials::Library& library) {
 void addSticks(std::vector<OwnChange>& changes, const planning::Study& study, const materials::Library& library) {
     for (const planning::StickChoice& choice : study.stickChoices) {
         const QString name = nameOf(choice.stick, library);
-        changes.push_back({choice.use == planning::StickUse::pinned
-                               ? ChangesSheet::tr("%1 is kept in the picture").arg(name)
-                               : ChangesSheet::tr("%1 is left out of the picture").arg(name),
-                           [choice](planning::Study& changed) { std::erase(changed.stickChoices, choice); }});
+        const QString words =
+            choice.use == planning::StickUse::pinned ? ChangesSheet::tr("%1 is kept in the picture").arg(name)
+            : choice.use == planning::StickUse::barred
+                ? ChangesSheet::tr("%1 is left out of the picture").arg(name)
+                : ChangesSheet::tr("%1 is laid in the place of %2").arg(nameOf(choice.instead, library), name);
+        changes.push_back({words, [choice](planning::Study& changed) { std::erase(changed.stickChoices, choice); }});
     }
 }
 

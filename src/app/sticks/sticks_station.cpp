@@ -1,145 +1,20 @@
 #include "app/sticks/sticks_station.h"
 
 #include <QComboBox>
-#include <QKeyEvent>
-#include <QMouseEvent>
-#include <QPainter>
 #include <QPushButton>
 #include <QSpinBox>
 #include <algorithm>
 #include <cmath>
 
+#include "app/medium_field.h"
 #include "app/widgets/fields.h"
-#include "app/widgets/theme.h"
-#include "colour/difference.h"
 #include "colour/munsell.h"
-#include "drawing/fonts.h"
-#include "drawing/shapes.h"
+#include "matching/substitutes.h"
+#include "planning/replacements.h"
 #include "wording/approach.h"
 #include "wording/sentences.h"
 
 namespace app {
-
-/// Rows by value, light above dark; in a row the greys first, then round the hues from red.
-class SticksStation::Tray : public QWidget {
- public:
-    Tray() {
-        setFocusPolicy(Qt::StrongFocus);
-        setAccessibleName(tr("Tray"));
-        setMinimumHeight(190);
-    }
-    std::function<void(int)> onChosen;
-
-    void show(std::shared_ptr<const planning::Plan> plan, int selected,
-              const std::vector<planning::StickChoice>& choices) {
-        plan_ = std::move(plan);
-        choices_ = choices;
-        selected_ = selected;
-        for (auto& row : rows_) row.clear();
-        if (plan_) {
-            std::vector<int> byValue;
-            for (int i = 0; i < int(plan_->sticks.size()); ++i) byValue.push_back(i);
-            std::ranges::stable_sort(byValue, std::greater{}, [&](int i) { return plan_->prepared[i].masstone.L; });
-            // Rows of one length: no row is crowded.
-            const std::size_t length = (byValue.size() + rowCount - 1) / rowCount;
-            for (std::size_t n = 0; n < byValue.size(); ++n) rows_[n / length].push_back(byValue[n]);
-            for (auto& row : rows_)
-                std::ranges::stable_sort(row, {}, [&](int i) {
-                    const colour::Lab& lab = plan_->prepared[i].masstone;
-                    // Reds stand on both sides of hue 0.
-                    return colour::chroma(lab) < 8 ? -1.0 : std::fmod(colour::hue(lab) + 20.0, 360.0);
-                });
-        }
-        update();
-    }
-
- protected:
-    void mousePressEvent(QMouseEvent* event) override {
-        for (int r = 0; r < rowCount; ++r)
-            for (int n = 0; n < int(rows_[r].size()); ++n)
-                if (boxOf(r, n).contains(event->position())) return onChosen(rows_[r][n]);
-        onChosen(-1);
-    }
-    void keyPressEvent(QKeyEvent* event) override {
-        std::vector<int> all;
-        for (const auto& row : rows_) all.insert(all.end(), row.begin(), row.end());
-        const int step = event->key() == Qt::Key_Right ? 1 : event->key() == Qt::Key_Left ? -1 : 0;
-        if (step == 0 || all.empty()) return QWidget::keyPressEvent(event);
-        const auto at = std::ranges::find(all, selected_);
-        const auto next = at == all.end()
-                              ? 0
-                              : std::clamp<std::ptrdiff_t>(at - all.begin() + step, 0, std::ptrdiff_t(all.size()) - 1);
-        onChosen(all[std::size_t(next)]);
-    }
-    void paintEvent(QPaintEvent*) override {
-        const Theme& t = theme();
-        QPainter painter(this);
-        painter.setRenderHint(QPainter::Antialiasing);
-        for (int r = 0; r < rowCount; ++r) {
-            painter.setPen(t.quiet);
-            painter.setFont(drawing::font(drawing::TypeSize::small));
-            painter.drawText(QRectF(0, rowTop(r), labels, rowHeight()),
-                             Qt::AlignLeft | Qt::AlignVCenter | Qt::TextWordWrap, rangeOf(r));
-            if (r > 0) {
-                painter.setPen(QPen(t.line, 1));
-                painter.drawLine(QPointF(0, rowTop(r)), QPointF(width(), rowTop(r)));
-            }
-            for (int n = 0; n < int(rows_[r].size()); ++n) paintStick(painter, rows_[r][n], boxOf(r, n));
-        }
-    }
-
- private:
-    static constexpr int rowCount = 4;
-    static constexpr double labels = 62;
-
-    /// "value 6.2 to 8.9" of a row.
-    QString rangeOf(int row) const {
-        double least = 10, most = 0;
-        for (const int i : rows_[row]) {
-            const double value = colour::munsellValueOfLightness(plan_->prepared[i].masstone.L);
-            least = std::min(least, value);
-            most = std::max(most, value);
-        }
-        return rows_[row].empty() ? QString() : tr("value %1 to %2").arg(least, 0, 'f', 1).arg(most, 0, 'f', 1);
-    }
-    double rowHeight() const { return double(height()) / rowCount; }
-    double rowTop(int row) const { return row * rowHeight(); }
-    QRectF boxOf(int row, int place) const {
-        const double pitch = std::min(116.0, (width() - labels) / std::max(1.0, double(rows_[row].size())));
-        return {labels + pitch * place + 3, rowTop(row) + 4, pitch - 8, rowHeight() - 8};
-    }
-    void paintStick(QPainter& painter, int i, const QRectF& box) {
-        const materials::Material& stick = plan_->sticks[i];
-        const double wide = std::min(64.0, box.width());
-        const double high = std::min(26.0, box.height() - 38);
-        drawing::paintMaterial(painter, QRectF(box.left(), box.top() + 2, wide, high), stick.kind,
-                               drawing::colourOf(stick.masstone));
-        const planning::StickChoice kept{stick.id, planning::StickUse::pinned};
-        if (std::ranges::count(choices_, kept) > 0) {  // a line of ink under what is kept in
-            painter.setPen(QPen(theme().ink, 2));
-            painter.drawLine(QPointF(box.left(), box.top() + high + 4),
-                             QPointF(box.left() + wide, box.top() + high + 4));
-        }
-        if (!stick.hazards.empty()) {
-            painter.setPen(QPen(theme().ink, 1.4));
-            painter.setBrush(Qt::NoBrush);
-            const QPointF at(box.left() + wide + 9, box.top() + 8);
-            if (box.width() > wide + 18)
-                painter.drawPolygon(QPolygonF({at + QPointF(-6, 5), at + QPointF(6, 5), at + QPointF(0, -5)}));
-        }
-        painter.setPen(theme().ink);
-        painter.setFont(drawing::font(drawing::TypeSize::small));
-        const QString words = QString::fromStdString(stick.name);
-        painter.drawText(QRectF(box.left(), box.top() + high + 3, box.width(), 34),
-                         Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap, words);
-        if (i == selected_) drawing::paintSelection(painter, box.adjusted(-1, 0, 1, 1));
-    }
-
-    std::shared_ptr<const planning::Plan> plan_;
-    std::vector<int> rows_[rowCount];
-    std::vector<planning::StickChoice> choices_;
-    int selected_ = -1;
-};
 
 SticksStation::SticksStation(Desk& desk) : Station(desk, tr("The tray"), tr("light above dark")), trials_(session_) {
     connect(&trials_, &StudyTrials::triedOne, this, &SticksStation::looksDifferent);
@@ -181,7 +56,7 @@ QWidget* SticksStation::makeTrayLeaf() {
     auto* leaf = new QWidget;
     auto* column = new QVBoxLayout(leaf);
     column->setContentsMargins(0, 0, 0, 0);
-    tray_ = new Tray;
+    tray_ = new TrayView;
     column->addWidget(tray_, 1);
     auto* row = new FlowRow;
     from_ = new QComboBox;
@@ -194,17 +69,24 @@ QWidget* SticksStation::makeTrayLeaf() {
     pin_ = new QPushButton(tr("Keep it in"));
     pin_->setCheckable(true);
     pin_->setToolTip(tr("It is used in this picture, whatever the plan would choose."));
+    instead_ = new QComboBox;
+    instead_->setIconSize(mediumShape);
+    instead_->setMinimumWidth(170);
+    instead_->setToolTip(tr("Is it missing or used up? What you choose is laid in its very layers."));
     bar_ = new QPushButton(tr("Leave it out"));
     bar_->setToolTip(tr("It is not used in this picture."));
     takeBack_ = new QPushButton(tr("Take back what is left out"));
     takeBack_->setToolTip(tr("What was left out may be used again."));
     row->addWidget(pin_);
     row->addWidget(bar_);
+    addField(row, tr("In its place"), instead_);
     row->addStretch();
     row->addWidget(takeBack_);
     column->addLayout(row);
     connect(pin_, &QPushButton::clicked, this, [this] { say(planning::StickUse::pinned); });
     connect(bar_, &QPushButton::clicked, this, [this] { say(planning::StickUse::barred); });
+    connect(instead_, &QComboBox::activated, this,
+            [this] { layInstead(instead_->currentData().toString().toStdString()); });
     connect(takeBack_, &QPushButton::clicked, this, [this] {
         session_.choose(tr("Sticks taken back"), [](planning::Study& study) {
             std::erase_if(study.stickChoices,
@@ -242,6 +124,11 @@ void SticksStation::refresh() {
     showValue(layers_, session_.study().layers);
     const auto plan = session_.plan();
     if (!plan || selected_ >= int(plan->sticks.size())) selected_ = -1;
+    if (plan && session_.isPlanCurrent() && !followed_.empty()) {
+        const auto at = std::ranges::find(plan->sticks, followed_, &materials::Material::id);
+        selected_ = at == plan->sticks.end() ? -1 : int(at - plan->sticks.begin());
+        followed_.clear();
+    }
     const auto& choices = session_.study().stickChoices;
     const auto barred = std::ranges::count(choices, planning::StickUse::barred, &planning::StickChoice::use);
     const std::string id = selected_ < 0 ? std::string() : plan->sticks[std::size_t(selected_)].id;
@@ -253,39 +140,117 @@ void SticksStation::refresh() {
     tray_->show(plan, selected_, choices);
     curve_->refresh();
     gaps_->refresh();
-    if (isVisible() && selected_ >= 0 && plan->sticks.size() > 1)
-        trials_.tryOut({withoutIt()});
+    seekSubstitutes();
+    if (isVisible() && missing())
+        trials_.tryOut(otherWays());
     else
         trials_.stop();
 }
 
-planning::Study SticksStation::withoutIt() const {
+const materials::Material* SticksStation::missing() const {
+    const auto plan = session_.plan();
+    if (!plan || selected_ < 0) return nullptr;
+    const std::string& id = plan->sticks[std::size_t(selected_)].id;
+    const planning::StickChoice* standsIn = planning::standsInFor(session_.study(), id);
+    const materials::Material* it = session_.library().medium(standsIn ? standsIn->stick : id);
+    return it && !materials::isWet(it->kind) ? it : nullptr;
+}
+
+planning::Study SticksStation::with(const planning::StickChoice& choice) const {
     planning::Study study = session_.study();
-    const std::string id = session_.plan()->sticks[std::size_t(selected_)].id;
-    std::erase_if(study.stickChoices, [&](const auto& choice) { return choice.stick == id; });
-    study.stickChoices.push_back({id, planning::StickUse::barred});
+    std::erase_if(study.stickChoices, [&](const auto& other) { return other.stick == choice.stick; });
+    const bool isItself = choice.use == planning::StickUse::replaced && choice.instead.empty();
+    if (!isItself) study.stickChoices.push_back(choice);
     return study;
+}
+
+void SticksStation::layInstead(const std::string& other) {
+    const materials::Material* it = missing();
+    if (!it) return;
+    const std::string id = it->id;
+    followed_ = other.empty() ? id : other;
+    session_.choose(other.empty() ? tr("Stick at hand again") : tr("Substitute for a stick"),
+                    [&](planning::Study& study) {
+                        study = with({id, planning::StickUse::replaced, other});
+                    });
+}
+
+void SticksStation::seekSubstitutes() {
+    const materials::Material* it = missing();
+    const std::string id = it ? it->id : std::string();
+    if (id != substitutes_.of) {
+        substitutes_ = {id, {}, {}};
+        seeker_.stop();
+        const auto plan = session_.plan();
+        if (it)
+            seeker_.run(
+                [id, media = session_.library().media, paper = pigment::barePatch(plan->paper),
+                 light = plan->light](const common::Progress&) {
+                    constexpr int offered = 12;
+                    const auto sticks = matching::prepared(media, light);
+                    const auto at = std::ranges::find(media, id, &materials::Material::id) - media.begin();
+                    Substitutes found{
+                        id,
+                        wording::substituteSentences(matching::substitutesFor(int(at), sticks, paper, 1, light), media),
+                        {}};
+                    for (const int other :
+                         matching::nearestSticks(sticks[std::size_t(at)].masstone, sticks, offered + 1))
+                        if (other != at) found.nearest.push_back(media[std::size_t(other)]);
+                    return found;
+                },
+                [this](Substitutes found) {
+                    substitutes_ = std::move(found);
+                    refresh();
+                    Q_EMIT looksDifferent();
+                });
+    }
+    instead_->clear();
+    instead_->setEnabled(it);
+    if (!it) return;
+    const planning::StickChoice* standIn = planning::standInOf(session_.study(), id);
+    instead_->addItem(tr("itself"), QString());
+    for (const materials::Material& other : substitutes_.nearest) addMedium(*instead_, other);
+    const auto* chosen = standIn ? session_.library().medium(standIn->instead) : nullptr;
+    if (chosen && instead_->findData(QString::fromStdString(chosen->id)) < 0) addMedium(*instead_, *chosen);
+    instead_->setCurrentIndex(chosen ? instead_->findData(QString::fromStdString(chosen->id)) : 0);
+}
+
+std::vector<planning::Study> SticksStation::otherWays() const {
+    const std::string& id = missing()->id;
+    std::vector<planning::Study> ways;
+    if (planning::standInOf(session_.study(), id))
+        ways.push_back(with({id, planning::StickUse::replaced, {}}));
+    else if (!substitutes_.nearest.empty())
+        ways.push_back(with({id, planning::StickUse::replaced, substitutes_.nearest.front().id}));
+    if (session_.plan()->sticks.size() > 1) ways.push_back(with({id, planning::StickUse::barred}));
+    return ways;
 }
 
 void SticksStation::addSubstitute(MarginText& text) const {
     const auto plan = session_.plan();
-    const materials::Material& stick = plan->sticks[std::size_t(selected_)];
-    if (materials::isWet(stick.kind) || plan->sticks.size() < 2) return;
-    const colour::Lab wanted = colour::labFromSrgb8(stick.masstone);
-    const auto apart = [&](const materials::Material& other) {
-        const bool isOther = !materials::isWet(other.kind) && other.id != stick.id;
-        return isOther ? colour::differenceCie2000(wanted, colour::labFromSrgb8(other.masstone)) : 1e9;
+    const materials::Material* it = missing();
+    if (!it) return;
+    const auto told = [&](const planning::Study& study) {
+        const planning::PlanOutcome* outcome = trials_.outcomeOf(study);
+        return outcome ? wording::outcomeAgainst(*outcome, planning::outcomeOf(*plan)) : tr("being tried");
     };
-    const auto& media = session_.library().media;
-    const auto nearest = std::ranges::min_element(media, {}, apart);
-    const planning::PlanOutcome* without = trials_.outcomeOf(withoutIt());
-    if (nearest == media.end() || apart(*nearest) > 1e8) return;
-    text.paragraphs << tr("Should it be missing or used up: the nearest at hand is %1 (%2, %3).")
-                           .arg(QString::fromStdString(nearest->name), wording::kindWord(nearest->kind),
-                                wording::differenceFigure(apart(*nearest)))
-                    << (without ? tr("\"Leave it out\" plans the picture without it: %1.")
-                                      .arg(wording::outcomeAgainst(*without, planning::outcomeOf(*plan)))
-                                : tr("What the picture would be without it is being tried."));
+    if (const auto* standIn = planning::standInOf(session_.study(), it->id)) {
+        const materials::Material* other = session_.library().medium(standIn->instead);
+        const colour::Lab wanted = colour::labFromSrgb8(it->masstone);
+        if (other)
+            text.paragraphs << tr("It is laid in the place of %1: %2. With that one the picture would be: %3.")
+                                   .arg(QString::fromStdString(it->name),
+                                        wording::differenceWords(wanted, colour::labFromSrgb8(other->masstone)),
+                                        told(with({it->id, planning::StickUse::replaced, {}})));
+    } else {
+        text.paragraphs << substitutes_.words;
+        if (!substitutes_.nearest.empty())
+            text.paragraphs << tr("With the nearest in its place the picture would be: %1.")
+                                   .arg(told(
+                                       with({it->id, planning::StickUse::replaced, substitutes_.nearest.front().id})));
+    }
+    if (plan->sticks.size() > 1)
+        text.paragraphs << tr("Left out and planned anew: %1.").arg(told(with({it->id, planning::StickUse::barred})));
 }
 
 QString SticksStation::decided() const {

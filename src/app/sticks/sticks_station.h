@@ -1,8 +1,10 @@
 #pragma once
 
+#include "app/background.h"
 #include "app/station.h"
 #include "app/sticks/curve_leaf.h"
 #include "app/sticks/gaps_leaf.h"
+#include "app/sticks/tray_view.h"
 #include "app/study_trials.h"
 #include "app/widgets/leaves.h"
 
@@ -27,25 +29,40 @@ class SticksStation : public Station {
     void refresh() override;
 
  private:
-    class Tray;
     QWidget* makeTrayLeaf();
     void say(planning::StickUse use);
-    /// The study without the selected stick, as when it is missing or used up.
-    planning::Study withoutIt() const;
+    /// What may be missing and have another in its place: the selected stick, or the one that it stands in for. Null
+    /// for none, and for paint.
+    const materials::Material* missing() const;
+    /// The study with this said of a stick, and nothing else of it.
+    planning::Study with(const planning::StickChoice& choice) const;
+    /// Lays another (by its id) in the place of what is missing; itself where it is empty.
+    void layInstead(const std::string& other);
+    void seekSubstitutes();
+    std::vector<planning::Study> otherWays() const;
     void addSubstitute(MarginText& text) const;
     void listTrays();
     std::vector<planning::LayerPlace> layersOf(int stick) const;
 
-    Tray* tray_;
+    TrayView* tray_;
     QComboBox* from_;
     QSpinBox* limit_;
     QSpinBox* layers_;
+    QComboBox* instead_;
     QPushButton *pin_, *bar_, *takeBack_;
     Leaves* leaves_;
     CurveLeaf* curve_;
     GapsLeaf* gaps_;
-    StudyTrials trials_;  // of the study without the selected stick
+    StudyTrials trials_;  // of what else could be said of the selected stick
+    struct Substitutes {
+        std::string of;  // id; empty for none
+        QStringList words;
+        std::vector<materials::Material> nearest;
+    };
+    Substitutes substitutes_;
+    Background seeker_{this};
     int selected_ = -1;
+    std::string followed_;  // the id of what is to be selected once it is planned
 };
 
 }  // namespace app
