@@ -31,7 +31,7 @@ int run(const QStringList& arguments) {
         "[--title TEXT] [--area-name X,Y,NAME] "
         "[--border-mm B]\n"
         "                      [--pin STICK] [--bar STICK] [--instead MISSING=OTHER] [--hand right|left]\n"
-        "                      [--evenings-min MINUTES] [--series N]\n"
+        "                      [--family NAME=MOST] [--evenings-min MINUTES] [--series N]\n"
         "                      [--save FILE.dune] [--threads N]\n"
         "yawning-dune-cli convert --from SPACE --to SPACE      (srgb, xyz, lab, lch, munsell-value)\n"
         "yawning-dune-cli difference [--formula 2000|76]\n"

@@ -4,6 +4,7 @@
 #include <algorithm>
 
 #include "common/file.h"
+#include "planning/limited_palettes.h"
 #include "planning/questions.h"
 #include "storage/document.h"
 #include "subject/picture.h"
@@ -86,7 +87,7 @@ const QStringList& studyOptions() {
         QStringList all{"--library", "--paper",  "--approach", "--sticks",    "--width-mm",  "--height-mm",
                         "--areas",   "--values", "--layers",   "--detail",    "--goal",      "--light",
                         "--pin",     "--bar",    "--title",    "--area-name", "--border-mm", "--evenings-min",
-                        "--series",  "--hand",   "--instead"};
+                        "--series",  "--hand",   "--instead",  "--family"};
         for (int i = 0; i < planning::questionCount; ++i) all << optionOf(planning::Question(i));
         return all;
     }();
@@ -109,6 +110,15 @@ std::optional<common::Problem> applyOptions(const Options& options, planning::St
     for (const auto& [option, use] :
          {std::pair("--pin", planning::StickUse::pinned), std::pair("--bar", planning::StickUse::barred)})
         for (const QString& stick : options.all(option)) study.stickChoices.push_back({stick.toStdString(), use});
+    for (const QString& pair : options.all("--family")) {
+        const auto family = materials::familyNamed(pair.section('=', 0, 0).toStdString());
+        bool isNumber = false;
+        const int most = pair.section('=', 1).toInt(&isNumber);
+        if (!family || !isNumber || !planning::familyBounds.holds(most))
+            return Problem{ProblemKind::nameUnknown, "The family of colours", 0, pair.toStdString(),
+                           "greys, earths, yellows, reds, violets, blues or greens with a number: blues=1"};
+        study.familyLimits = planning::limited(std::move(study.familyLimits), *family, most);
+    }
     for (const QString& pair : options.all("--instead")) {
         const QString missing = pair.section('=', 0, 0), other = pair.section('=', 1);
         if (missing.isEmpty() || other.isEmpty())

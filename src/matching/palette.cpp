@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <map>
 #include <set>
+#include <utility>
 
 #include "common/parallel.h"
 #include "matching/gains.h"
@@ -30,6 +31,7 @@ class Chooser {
         : wants_(wants),
           bank_(bank),
           limit_(rules.limit),
+          groups_(rules.groups),
           pinned_(rules.pinned.begin(), rules.pinned.end()),
           set_(wants.size()),
           width_(width),
@@ -43,11 +45,10 @@ class Chooser {
         if (!searchAlone()) return std::nullopt;
         progress_.at(0.5);
         alone_ = stacks_;
-        if (!giveUp(stickPrice_)) return std::nullopt;
-        progress_.at(0.65);
-        if (width_.exchanges > 0 && !searchWithin()) return std::nullopt;
+        if (!comeDown()) return std::nullopt;
         progress_.at(0.75);
         if (!swapWhileItPays()) return std::nullopt;
+        if (!tryMembers()) return std::nullopt;
         // So few sticks may be found better by taking up one after the other than by giving up.
         constexpr int few = 6;
         if (limit_ <= few && width_.swapRounds > 0) {
@@ -101,6 +102,32 @@ class Chooser {
     }
 
     int count() const { return int(wants_.size()); }
+
+    static bool isOf(const StickGroup& group, int stick) { return std::ranges::binary_search(group.sticks, stick); }
+
+    /// Whether a group has more sticks in the palette than it may, and one that can be given up.
+    bool isOver(const StickGroup& group, const std::set<int>& palette) const {
+        int count = 0, open = 0;
+        for (const int stick : palette) {
+            count += isOf(group, stick);
+            open += isOf(group, stick) && !pinned_.contains(stick);
+        }
+        return count > group.most && open > 0;
+    }
+    bool fits(const std::set<int>& palette) const {
+        return int(palette.size()) <= limit_ &&
+               std::ranges::none_of(groups_, [&](const StickGroup& group) { return isOver(group, palette); });
+    }
+    /// Sticks that may be given up so that the palette comes to fit: those of groups that are over, else all.
+    std::map<int, double> ofWhatIsOver(std::map<int, double> losses, const std::set<int>& palette) const {
+        std::set<int> over;
+        for (const StickGroup& group : groups_)
+            if (isOver(group, palette))
+                for (const auto& [stick, loss] : losses)
+                    if (isOf(group, stick)) over.insert(stick);
+        if (!over.empty()) std::erase_if(losses, [&](const auto& it) { return !over.contains(it.first); });
+        return losses;
+    }
 
     /// work(i) for all areas, each on its own; false if cancelled meanwhile.
     template <typename Work>
@@ -179,16 +206,48 @@ class Chooser {
         return losses;
     }
 
+    /// From what serves each area best to what keeps to the rules.
+    bool comeDown() { return giveUp(stickPrice_) && (width_.exchanges <= 0 || searchWithin()); }
+
+    /// Which sticks of a limited group stay settles what goes with them, and is not mended by exchanging one: the whole
+    /// is tried with each of those that are wanted most, too.
+    bool tryMembers() {
+        constexpr std::size_t tried = 4;
+        for (const StickGroup& group : groups_) {
+            if (std::ranges::count_if(pinned_, [&](int stick) { return isOf(group, stick); }) >= group.most) continue;
+            std::map<int, double> wanted;  // how much of the picture is laid with it where all sticks are to be had
+            for (std::size_t a = 0; a < wants_.size(); ++a)
+                for (const StackLayer& layer : alone_[a].layers)
+                    if (isOf(group, layer.stick)) wanted[layer.stick] += wants_[a].importance;
+            std::vector<std::pair<double, int>> members;
+            for (const auto& [stick, importance] : wanted)
+                if (!pinned_.contains(stick)) members.push_back({-importance, stick});
+            std::ranges::sort(members);
+            if (members.size() > tried) members.resize(tried);
+            for (const auto& [importance, stick] : members) {
+                const std::vector<Stack> known = std::exchange(stacks_, alone_);
+                standIns_.clear();
+                pinned_.insert(stick);
+                const bool isDone = comeDown();
+                pinned_.erase(stick);
+                if (!isDone || !swapWhileItPays()) return false;
+                if (paletteCost(wants_, known, stickPrice_) <= paletteCost(wants_, stacks_, stickPrice_))
+                    stacks_ = known;
+            }
+        }
+        return !progress_.cancelled();
+    }
+
     /// As long as there are too many sticks, or one is worth less to the picture.
     bool giveUp(double worth) {
         for (std::set<int> palette = heldBy(stacks_); palette.size() > std::max<std::size_t>(1, pinned_.size());) {
-            if (worth <= 0 && int(palette.size()) <= limit_) break;
-            const std::map<int, double> losses = lossesOf(palette);
+            if (worth <= 0 && fits(palette)) break;
+            const std::map<int, double> losses = ofWhatIsOver(lossesOf(palette), palette);
             if (progress_.cancelled()) return false;
             if (losses.empty()) break;
             const auto least = std::ranges::min_element(losses, {}, [](const auto& l) { return l.second; });
             const int stick = least->first;
-            if (int(palette.size()) <= limit_ && least->second >= worth) break;
+            if (fits(palette) && least->second >= worth) break;
             std::set<std::size_t> changed;
             for (const auto& [key, standIn] : standIns_)
                 if (key.second == stick) {
@@ -246,7 +305,7 @@ class Chooser {
         for (std::size_t a = 1; a < wants_.size(); ++a)
             if (lost(a) > lost(leader)) leader = a;
         for (std::size_t a = 0; a < wants_.size(); ++a)
-            stacks_[a] = a == leader && int(alone_[a].layers.size()) <= limit_ ? alone_[a] : screens_[a].judged({});
+            stacks_[a] = a == leader && fits(heldBy({alone_[a]})) ? alone_[a] : screens_[a].judged({});
         while (int(heldBy(stacks_).size()) < limit_) {
             std::set<int> palette = heldBy(stacks_);
             std::vector<std::pair<double, int>> rivals = gains(palette);
@@ -255,6 +314,7 @@ class Chooser {
             for (const auto& [gain, stick] : rivals) {
                 std::set<int> with = palette;
                 with.insert(stick);
+                if (!fits(with)) continue;
                 const std::vector<int> allowed = bank_.of({with.begin(), with.end()});
                 std::vector<Stack> stacks(wants_.size());
                 if (!forEachArea([&](std::size_t a) { stacks[a] = within(a, allowed, stacks_[a]); })) return false;
@@ -313,8 +373,14 @@ class Chooser {
         std::vector<Trial> trials;
         if (rivals.size() > std::size_t(width_.swaps)) rivals.resize(std::size_t(width_.swaps));
         for (const auto& [gain, in] : rivals) {
-            if (int(palette.size()) < limit_) trials.push_back({gain + stickPrice_, in, -1});
-            for (const auto& [out, loss] : losses) trials.push_back({gain + loss, in, out});
+            std::set<int> with = palette;
+            with.insert(in);
+            if (fits(with)) trials.push_back({gain + stickPrice_, in, -1});
+            for (const auto& [out, loss] : losses) {
+                std::set<int> changed = with;
+                changed.erase(out);
+                if (fits(changed)) trials.push_back({gain + loss, in, out});
+            }
         }
         std::ranges::sort(trials);
         if (trials.size() > std::size_t(width_.swaps)) trials.resize(std::size_t(width_.swaps));
@@ -324,7 +390,7 @@ class Chooser {
             if (changed.contains(trial.in) || (trial.out >= 0 && !changed.contains(trial.out))) continue;
             changed.insert(trial.in);
             changed.erase(trial.out);
-            if (int(changed.size()) > limit_) continue;
+            if (!fits(changed)) continue;
             const std::vector<int> allowed = bank_.of({changed.begin(), changed.end()}), coming = bank_.of({trial.in});
             std::vector<Stack> stacks = stacks_;
             const bool isDone = forEachArea([&](std::size_t a) {
@@ -350,6 +416,7 @@ class Chooser {
     const std::vector<Want>& wants_;
     const OptionBank& bank_;
     int limit_;
+    std::vector<StickGroup> groups_;
     std::set<int> pinned_;
     std::vector<std::optional<Layers>> set_;  // by area
     const SearchWidth& width_;

@@ -14,11 +14,18 @@ struct Palette {
     double cost = 0;            // see paletteCost
 };
 
+/// Sticks of which so many may be in a palette.
+struct StickGroup {
+    std::vector<int> sticks;  // indices, rising
+    int most = 1;             // at least 1
+};
+
 /// What a palette is held to.
 struct PaletteRules {
     int limit = 24;                // sticks at most, at least 1
     std::vector<int> pinned = {};  // indices of dry sticks that are in it whatever they gain; at most `limit` of them
     double stickPrice = 0;         // see usualStickPrice
+    std::vector<StickGroup> groups = {};
 };
 
 /// By want: layers that are what they are, if they are said.

@@ -5,6 +5,7 @@
 #include "colour/image_colour.h"
 #include "colour/picture_under.h"
 #include "planning/area_grounds.h"
+#include "planning/limited_palettes.h"
 #include "planning/replacements.h"
 #include "planning/stacks.h"
 #include "planning/study_fields.h"
@@ -174,9 +175,14 @@ common::Result<PlanSubject> planSubject(const Study& study, const materials::Lib
 
 materials::Library trayOf(const Study& study, const materials::Library& library) {
     materials::Library tray = library;
-    for (const StickChoice& choice : study.stickChoices)
-        if (choice.use == StickUse::barred)
-            std::erase_if(tray.media, [&](const materials::Material& m) { return m.id == choice.stick; });
+    const auto isSaid = [&](const materials::Material& m, StickUse use) {
+        return std::ranges::any_of(study.stickChoices,
+                                   [&](const StickChoice& it) { return it.stick == m.id && it.use == use; });
+    };
+    std::erase_if(tray.media, [&](const materials::Material& m) {
+        const bool isOfNone = mostOf(study.familyLimits, materials::familyOf(m)) == 0;
+        return isSaid(m, StickUse::barred) || (isOfNone && !isSaid(m, StickUse::pinned));
+    });
     return tray;
 }
 

@@ -142,6 +142,13 @@ matching::PaletteRules paletteRules(const Plan& plan, const Study& study,
         const bool isHeld = choice.use == StickUse::pinned && at != media.end() && !materials::isWet(at->kind);
         if (isHeld && int(rules.pinned.size()) < rules.limit) rules.pinned.push_back(int(at - media.begin()));
     }
+    for (const FamilyLimit& limit : study.familyLimits) {
+        if (limit.most == 0) continue;  // they are not at hand
+        matching::StickGroup group{{}, limit.most};
+        for (std::size_t i = 0; i < media.size(); ++i)
+            if (materials::familyOf(media[i]) == limit.family) group.sticks.push_back(int(i));
+        rules.groups.push_back(std::move(group));
+    }
     return rules;
 }
 

@@ -10,6 +10,7 @@
 #include "colour/light.h"
 #include "common/file.h"
 #include "common/problem.h"
+#include "materials/families.h"
 #include "planning/approach.h"
 #include "subject/area_edits.h"
 #include "subject/colour_choice.h"
@@ -119,6 +120,13 @@ struct StickChoice {
     bool operator==(const StickChoice&) const = default;
 };
 
+/// How many sticks of a family of colours there may be; none: no paint of it either.
+struct FamilyLimit {
+    materials::ColourFamily family = materials::ColourFamily::greys;
+    int most = 0;
+    bool operator==(const FamilyLimit&) const = default;
+};
+
 /// Where the artist ends an evening: after this step, by its key.
 struct EveningEnd {
     std::string step;
@@ -158,6 +166,7 @@ struct Study {
     int layers = 4;  // of sticks at most, an area
     Detail detail = Detail::usual;
     Approach approach;
+    std::vector<FamilyLimit> familyLimits;  // each family once; what is pinned is let be
     std::vector<StickChoice> stickChoices;
     Goal goal = Goal::truestColour;
     Drying drying = Drying::air;
@@ -201,6 +210,7 @@ inline constexpr Bounds warmerBounds{-20, 20};    // CIELAB units
 inline constexpr std::size_t mostLetters = 1000;  // of a title or a name
 inline constexpr std::size_t mostOthers = 8;      // references beside the leading one
 inline constexpr Bounds stickBounds{3, 200};
+inline constexpr Bounds familyBounds{0, 200};
 inline constexpr Bounds layerBounds{2, 6};
 inline constexpr Bounds partsBounds{1, 9};
 inline constexpr Bounds heavierBounds{-1, 1};

@@ -143,6 +143,13 @@ void describe(Visitor& v, Choice& choice) {
     v.text({"instead", ""}, choice.instead);
 }
 
+template <typename Visitor, typename Limit>
+requires std::same_as<std::remove_const_t<Limit>, FamilyLimit>
+void describe(Visitor& v, Limit& limit) {
+    v.word({"family", "", Bears::nothing, true}, limit.family, &materials::familyNamed);
+    v.number({"most", "sticks of a family", Bears::nothing, true}, limit.most, familyBounds);
+}
+
 template <typename Visitor, typename End>
 requires std::same_as<std::remove_const_t<End>, EveningEnd>
 void describe(Visitor& v, End& end) {
@@ -193,6 +200,7 @@ void describe(Visitor& v, StudyType& study) {
     v.number({"layers", "layers an area", Bears::nothing, true}, study.layers, layerBounds);
     v.word({"detail", ""}, study.detail, &detailNamed);
     describe(v, study.approach);
+    v.list({"familyLimits", ""}, study.familyLimits);
     v.list({"stickChoices", ""}, study.stickChoices);
     v.word({"goal", ""}, study.goal, &goalNamed);
     v.word({"drying", ""}, study.drying, &dryingNamed);

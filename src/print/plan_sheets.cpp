@@ -18,6 +18,7 @@
 #include "print/words.h"
 #include "storage/whole_file.h"
 #include "wording/choosing.h"
+#include "wording/palettes.h"
 #include "wording/sentences.h"
 
 namespace print {
@@ -152,6 +153,15 @@ void pullList(Sheets& sheets, const planning::Plan& plan, const planning::Study&
                     drawing::TypeSize::small);
         if (n % 2 == 1 || n + 1 == order.size()) sheets.y += rowHeight;
     }
+    sheets.y += 4 * mm;
+    for (int s = 0; s < int(plan.stacks.size()); ++s)
+        if (const QString triad = wording::triadSentence(plan, s); !triad.isEmpty()) {
+            sheets.need(10 * mm);
+            sheets.y +=
+                sheets.text(QRectF(0, sheets.y, pageWidth, 20 * mm),
+                            Words::tr("%1. %2").arg(wording::stackName(plan, s), triad), drawing::TypeSize::text) +
+                1 * mm;
+        }
 }
 
 /// The last step of each stage that there is.

@@ -9,6 +9,7 @@
 #include "planning/fades.h"
 #include "planning/minutes.h"
 #include "planning/questions.h"
+#include "planning/stick_triad.h"
 #include "storage/list_export.h"
 #include "storage/text.h"
 #include "wording/choosing.h"
@@ -107,6 +108,10 @@ QJsonObject plannedAreaJson(const planning::Plan& plan, int index) {
     json["pictureDifference"] = stack.pictureDifference;
     json["ground"] = QJsonObject{{"strategy", text(planning::nameOf(strategy))}, {"layers", ground}};
     json["layers"] = layers;
+    const std::array<int, 3> triad = planning::stickTriad(plan, plan.stackOfArea[std::size_t(index)]);
+    json["ownColour"] = QJsonObject{{"dark", stickOrNull(plan, triad[0])},
+                                    {"medium", stickOrNull(plan, triad[1])},
+                                    {"light", stickOrNull(plan, triad[2])}};
     json["tones"] = tonesJson(stack, area.share / stack.share);
     return json;
 }

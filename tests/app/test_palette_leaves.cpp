@@ -3,6 +3,7 @@
 #include <QTemporaryDir>
 
 #include "app/sticks/curve_leaf.h"
+#include "app/sticks/families_leaf.h"
 #include "app/sticks/gaps_leaf.h"
 #include "planning/tried_plan.h"
 #include "storage/document.h"
@@ -110,6 +111,33 @@ class TestPaletteLeaves : public QObject {
         window->session().history().undo();
         window->session().history().undo();
         QVERIFY(window->session().study().stickChoices.empty() && planned(*window));
+    }
+
+    /// A limited palette says what it changes before it is taken; a family's number is set by hand.
+    void aLimitedPaletteIsTaken() {
+        auto window = opened();
+        QVERIFY(window);
+        pressed(*window, "Which");
+        auto* earths = named<AnswerButton>(*window, "Limited palette: Earths alone");
+        QVERIFY(earths && !earths->isChecked());
+        QVERIFY(QTest::qWaitFor([&] { return earths->figures() != "being tried"; }, 60000));
+        const QString promised = earths->figures();
+        const planning::PlanOutcome before = planning::outcomeOf(*window->session().plan());
+        QTest::mouseClick(earths, Qt::LeftButton);
+        QVERIFY(planned(*window) && earths->isChecked());
+        QCOMPARE(wording::outcomeAgainst(planning::outcomeOf(*window->session().plan()), before), promised);
+        for (const materials::Material& stick : window->session().plan()->sticks)
+            QVERIFY(int(materials::familyOf(stick)) <= int(materials::ColourFamily::earths));
+        auto* blues = named<QComboBox>(*window, "Blues");
+        QCOMPARE(blues->currentText(), QString("none"));
+        blues->setFocus();
+        QTest::keyClick(blues, Qt::Key_Down);
+        QVERIFY(planned(*window));
+        QCOMPARE(window->session().study().familyLimits, planning::limitsOf(planning::KnownPalette::earthsAndOneBlue));
+        QVERIFY(named<AnswerButton>(*window, "Limited palette: Earths and one blue")->isChecked());
+        window->session().history().undo();
+        window->session().history().undo();
+        QVERIFY(planned(*window) && window->session().study().familyLimits.empty());
     }
 
     /// A missing stick: another is chosen in its place, with what that changes told before; and it is at hand again.

@@ -5,10 +5,12 @@
 #include <set>
 
 #include "materials/doubles.h"
+#include "materials/families.h"
 #include "materials/hazards.h"
 #include "materials/names.h"
 
 using namespace materials;
+using Srgb = std::array<std::uint8_t, 3>;
 
 class TestMaterials : public QObject {
     Q_OBJECT
@@ -19,6 +21,36 @@ class TestMaterials : public QObject {
         for (int i = 0; i < surfaceCount; ++i) QCOMPARE(surfaceNamed(nameOf(Surface(i))), std::optional(Surface(i)));
         for (int i = 0; i < 3; ++i) QCOMPARE(waterNamed(nameOf(Water(i))), std::optional(Water(i)));
         QVERIFY(!kindNamed("crayon") && !surfaceNamed("sand") && !waterNamed("maybe"));
+    }
+
+    /// By pigment where one is said (Colour Index generic names, from memory), else by the look.
+    void familiesOfColours() {
+        const auto family = [](Srgb look, std::vector<std::string> pigments) {
+            Material medium;
+            medium.masstone = {look[0], look[1], look[2]};
+            medium.pigments = std::move(pigments);
+            return familyOf(medium);
+        };
+        QCOMPARE(family({154, 63, 40}, {"PR101"}), ColourFamily::earths);
+        QCOMPARE(family({218, 182, 92}, {"PY43", "PW6"}), ColourFamily::earths);
+        QCOMPARE(family({52, 50, 38}, {"PY43", "PBk7"}), ColourFamily::earths);
+        QCOMPARE(family({207, 42, 34}, {"PR254"}), ColourFamily::reds);
+        QCOMPARE(family({240, 215, 30}, {"PY3"}), ColourFamily::yellows);
+        QCOMPARE(family({229, 105, 28}, {"PO62"}), ColourFamily::yellows);
+        QCOMPARE(family({43, 58, 156}, {"PB29"}), ColourFamily::blues);
+        QCOMPARE(family({35, 45, 68}, {"PB15:3", "PBk7"}), ColourFamily::blues);
+        QCOMPARE(family({90, 60, 140}, {"PV23"}), ColourFamily::violets);
+        QCOMPARE(family({60, 120, 60}, {"PG7"}), ColourFamily::greens);
+        QCOMPARE(family({250, 250, 250}, {"PW6"}), ColourFamily::greys);
+        QCOMPARE(family({40, 40, 60}, {"PBk7", "PW6"}), ColourFamily::greys);
+        // A red earth with a bright red in it is no earth; browns and ochres without a pigment are taken for earths.
+        QCOMPARE(family({180, 50, 40}, {"PR101", "PR254"}), ColourFamily::reds);
+        QCOMPARE(family({110, 65, 40}, {}), ColourFamily::earths);
+        QCOMPARE(family({170, 125, 60}, {}), ColourFamily::earths);
+        QCOMPARE(family({240, 200, 30}, {}), ColourFamily::yellows);
+        QCOMPARE(family({128, 128, 128}, {}), ColourFamily::greys);
+        for (const ColourFamily it : allFamilies) QCOMPARE(familyNamed(nameOf(it)), std::optional(it));
+        QVERIFY(!familyNamed("browns"));
     }
 
     /// Common practice, no source: sanded takes the most layers, cartridge the fewest.

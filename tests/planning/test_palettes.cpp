@@ -4,7 +4,9 @@
 #include "planned_study.h"
 #include "planning/chosen_stacks.h"
 #include "planning/gaps.h"
+#include "planning/limited_palettes.h"
 #include "planning/palette_curve.h"
+#include "planning/stick_triad.h"
 
 using namespace planning;
 
@@ -131,6 +133,65 @@ class TestPalettes : public QObject {
         Study study = asIs;
         study.stickChoices = {{plan.sticks.front().id, StickUse::replaced, "gone"}};
         QCOMPARE(outcomeOf(planOf(study)), outcomeOf(plan));
+    }
+
+    /// A limited palette holds, whatever it costs; what is pinned is let be; without limits the plan is what it was.
+    void limitedPalettesHold() {
+        using materials::ColourFamily;
+        const auto countIn = [](const Plan& plan, ColourFamily family) {
+            return std::ranges::count(plan.sticks, family, [](const auto& it) { return materials::familyOf(it); });
+        };
+        const Plan plan = planOf(plain());
+        for (int i = 0; i < knownPaletteCount; ++i) {
+            Study study = plain();
+            study.familyLimits = limitsOf(KnownPalette(i));
+            const Plan held = planOf(study);
+            for (const ColourFamily family : materials::allFamilies)
+                if (const auto most = mostOf(study.familyLimits, family)) QVERIFY(countIn(held, family) <= *most);
+            QVERIFY(held.summary.picture.mean >= plan.summary.picture.mean - 0.05);
+        }
+        Study study = plain();
+        std::string blue;
+        for (const materials::Material& it : smallLibrary().media)
+            if (!materials::isWet(it.kind) && materials::familyOf(it) == ColourFamily::blues) blue = it.id;
+        QVERIFY(!blue.empty());
+        study.familyLimits = {{ColourFamily::blues, 0}};
+        study.stickChoices = {{blue, StickUse::pinned}};
+        QCOMPARE(countIn(planOf(study), ColourFamily::blues), 1);
+        QCOMPARE(limited(limitsOf(KnownPalette::earths), ColourFamily::blues, 1),
+                 limitsOf(KnownPalette::earthsAndOneBlue));
+        QVERIFY(limited({{ColourFamily::blues, 2}}, ColourFamily::blues, std::nullopt).empty());
+    }
+
+    /// Dark, medium and light of an area are sticks that it is laid with, the nearest to its thirds, never lighter in
+    /// the dark than in the light by more than the film can turn round.
+    void everyAreaHasItsDarkMediumAndLight() {
+        const Plan plan = planOf(plain());
+        for (int s = 0; s < int(plan.stacks.size()); ++s) {
+            const std::array<int, 3> triad = stickTriad(plan, s);
+            const auto& layers = plan.stacks[std::size_t(s)].layers;
+            for (const int stick : triad)
+                QCOMPARE(stick >= 0, std::ranges::any_of(layers, [](const Layer& it) { return it.stick >= 0; }));
+            for (const int stick : triad) QVERIFY(stick < 0 || std::ranges::count(layers, stick, &Layer::stick) > 0);
+        }
+        // Three greys that are exactly the thirds.
+        Plan hand;
+        hand.stacks.resize(1);
+        for (const int grey : {200, 40, 120}) {
+            materials::Material stick;
+            stick.masstone = {std::uint8_t(grey), std::uint8_t(grey), std::uint8_t(grey)};
+            hand.sticks.push_back(stick);
+            Layer layer;
+            layer.stick = int(hand.sticks.size()) - 1;
+            hand.stacks[0].layers.push_back(layer);
+        }
+        hand.prepared = matching::prepared(hand.sticks, hand.light);
+        for (const int i : {2, 0, 1}) hand.stacks[0].samples.push_back({hand.prepared[std::size_t(i)].masstone, 1.0f});
+        QCOMPARE(stickTriad(hand, 0), (std::array{1, 2, 0}));
+        hand.stacks[0].layers.erase(hand.stacks[0].layers.begin());  // without the light one
+        QCOMPARE(stickTriad(hand, 0), (std::array{1, 2, 2}));
+        hand.stacks[0].layers.clear();
+        QCOMPARE(stickTriad(hand, 0), (std::array{-1, -1, -1}));
     }
 
     void allSticksLeftOutIsSaid() {

@@ -7,11 +7,11 @@
 
 #include "tried_stacks.h"
 
-/// The least cost of a palette from at most `limit` sticks, with stacks of at most two layers: the exact optimum of an
-/// integer programme, by GLPK's branch and bound. A stack for each area is chosen; a stick that one of them draws from
-/// is bought.
-inline double exactCost(const std::vector<matching::Want>& wants, const matching::OptionBank& bank, int limit,
-                        const matching::StackWeights& weights, double stickPrice) {
+/// The least cost of a palette that keeps to the rules (nothing pinned), with stacks of at most two layers: the exact
+/// optimum of an integer programme, by GLPK's branch and bound. A stack for each area is chosen; a stick that one of
+/// them draws from is bought.
+inline double exactCost(const std::vector<matching::Want>& wants, const matching::OptionBank& bank,
+                        const matching::PaletteRules& rules, const matching::StackWeights& weights) {
     const std::unique_ptr<glp_prob, decltype(&glp_delete_prob)> problem(glp_create_prob(), &glp_delete_prob);
     glp_prob* p = problem.get();
     glp_set_obj_dir(p, GLP_MIN);
@@ -29,8 +29,13 @@ inline double exactCost(const std::vector<matching::Want>& wants, const matching
         glp_set_mat_row(p, at, int(columns.size()) - 1, columns.data(), factors.data());
     };
     std::vector<int> sticks;
-    for (std::size_t i = 0; i < bank.sticks.size(); ++i) sticks.push_back(binary(stickPrice));
-    row(GLP_UP, limit, sticks, std::vector<double>(sticks.size(), 1.0));
+    for (std::size_t i = 0; i < bank.sticks.size(); ++i) sticks.push_back(binary(rules.stickPrice));
+    row(GLP_UP, rules.limit, sticks, std::vector<double>(sticks.size(), 1.0));
+    for (const matching::StickGroup& group : rules.groups) {
+        std::vector<int> columns;
+        for (const int stick : group.sticks) columns.push_back(sticks[std::size_t(stick)]);
+        row(GLP_UP, group.most, columns, std::vector<double>(columns.size(), 1.0));
+    }
     for (const matching::Want& want : wants) {
         // Of the stacks that draw from the same sticks only the best can be in the optimum.
         std::map<unsigned, double> leastBySticks;

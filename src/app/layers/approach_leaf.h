@@ -2,8 +2,8 @@
 
 #include <QWidget>
 
-#include "app/layers/answer_button.h"
 #include "app/study_trials.h"
+#include "app/widgets/answer_button.h"
 #include "app/widgets/margin.h"
 #include "planning/questions.h"
 #include "storage/approach_store.h"

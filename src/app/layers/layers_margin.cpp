@@ -8,6 +8,7 @@
 #include "wording/approach.h"
 #include "wording/choosing.h"
 #include "wording/moves.h"
+#include "wording/palettes.h"
 #include "wording/sentences.h"
 
 namespace app {
@@ -140,6 +141,7 @@ MarginText LayersStation::stackMargin() const {
     text.paragraphs << tr("It holds %1 % of the picture. The tooth is at most %2 % full.")
                            .arg(stack.share * 100, 0, 'f', 1)
                            .arg(std::lround(tooth * 100));
+    if (const QString triad = wording::triadSentence(*plan, selected_); !triad.isEmpty()) text.paragraphs << triad;
     if (isSetByHand()) {
         QStringList barred;
         for (const std::string& id : planning::barredFrom(*plan, session_.study(), selected_)) {

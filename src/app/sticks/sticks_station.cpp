@@ -20,14 +20,19 @@ SticksStation::SticksStation(Desk& desk) : Station(desk, tr("The tray"), tr("lig
     connect(&trials_, &StudyTrials::triedOne, this, &SticksStation::looksDifferent);
     connect(&trials_, &StudyTrials::said, &desk_, &Desk::said);
     curve_ = new CurveLeaf(session_);
+    families_ = new FamiliesLeaf(session_);
     gaps_ = new GapsLeaf(desk_);
     leaves_ = new Leaves;
     leaves_->addLeaf(choices_, tr("Tray"), tr("The sticks of this picture"), makeTrayLeaf());
     leaves_->addLeaf(choices_, tr("How many"), tr("How near fewer or more sticks come"), curve_);
+    leaves_->addLeaf(choices_, tr("Which"), tr("Limited palettes: how many sticks of each family of colours"),
+                     families_);
     leaves_->addLeaf(choices_, tr("To buy"), tr("What is not at hand and would bring it nearer"), gaps_);
     body_->addWidget(leaves_, 1);
     connect(curve_, &CurveLeaf::looksDifferent, this, &SticksStation::looksDifferent);
     connect(curve_, &CurveLeaf::said, &desk_, &Desk::said);
+    connect(families_, &FamiliesLeaf::looksDifferent, this, &SticksStation::looksDifferent);
+    connect(families_, &FamiliesLeaf::said, &desk_, &Desk::said);
     connect(gaps_, &GapsLeaf::looksDifferent, this, &SticksStation::looksDifferent);
     connect(leaves_, &QStackedWidget::currentChanged, this, [this] {
         refresh();
@@ -139,6 +144,7 @@ void SticksStation::refresh() {
     takeBack_->setText(tr("Take back what is left out (%1)").arg(barred));
     tray_->show(plan, selected_, choices);
     curve_->refresh();
+    families_->refresh();
     gaps_->refresh();
     seekSubstitutes();
     if (isVisible() && missing())
@@ -308,6 +314,7 @@ MarginText SticksStation::margin() const {
         return text;
     }
     if (leaves_->currentWidget() == curve_) return curve_->margin();
+    if (leaves_->currentWidget() == families_) return families_->margin();
     if (leaves_->currentWidget() == gaps_) return gaps_->margin();
     if (selected_ < 0) {
         text.paragraphs << tr("%1 sticks serve the whole picture. With them the sheet is %2.")

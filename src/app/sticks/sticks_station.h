@@ -3,6 +3,7 @@
 #include "app/background.h"
 #include "app/station.h"
 #include "app/sticks/curve_leaf.h"
+#include "app/sticks/families_leaf.h"
 #include "app/sticks/gaps_leaf.h"
 #include "app/sticks/tray_view.h"
 #include "app/study_trials.h"
@@ -52,6 +53,7 @@ class SticksStation : public Station {
     QPushButton *pin_, *bar_, *takeBack_;
     Leaves* leaves_;
     CurveLeaf* curve_;
+    FamiliesLeaf* families_;
     GapsLeaf* gaps_;
     StudyTrials trials_;  // of what else could be said of the selected stick
     struct Substitutes {

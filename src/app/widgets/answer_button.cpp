@@ -1,4 +1,4 @@
-#include "app/layers/answer_button.h"
+#include "app/widgets/answer_button.h"
 
 #include <QPainter>
 
