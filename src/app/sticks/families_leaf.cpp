@@ -3,9 +3,13 @@
 #include <QComboBox>
 #include <QGridLayout>
 #include <QLabel>
+#include <QPainter>
+#include <algorithm>
 
-#include "app/widgets/fields.h"
+#include "app/medium_field.h"
 #include "app/widgets/flow_row.h"
+#include "app/widgets/measure.h"
+#include "drawing/shapes.h"
 #include "wording/approach.h"
 #include "wording/palettes.h"
 
@@ -17,6 +21,33 @@ namespace {
 constexpr std::array offered{0, 1, 2, 3, 4, 6, 8};
 
 }  // namespace
+
+/// The sticks of a family, side by side as they are.
+class FamiliesLeaf::Strip : public QWidget {
+ public:
+    void show(std::vector<materials::Material> sticks) {
+        sticks_ = std::move(sticks);
+        QStringList names;
+        for (const materials::Material& stick : sticks_) names << QString::fromStdString(stick.name);
+        setToolTip(names.join(QStringLiteral("; ")));
+        setAccessibleName(toolTip());
+        update();
+    }
+
+ protected:
+    void paintEvent(QPaintEvent*) override {
+        QPainter painter(this);
+        painter.setRenderHint(QPainter::Antialiasing);
+        constexpr double wide = 40, high = 16;
+        const double pitch = std::min(wide + measure::grid, width() / std::max(1.0, double(sticks_.size())));
+        for (std::size_t i = 0; i < sticks_.size(); ++i)
+            drawing::paintMaterial(painter, QRectF(pitch * double(i), (height() - high) / 2, pitch - 4, high),
+                                   sticks_[i].kind, drawing::colourOf(sticks_[i].masstone));
+    }
+
+ private:
+    std::vector<materials::Material> sticks_;
+};
 
 FamiliesLeaf::FamiliesLeaf(Session& session) : session_(session), trials_(session) {
     auto* column = new QVBoxLayout(this);
@@ -30,11 +61,20 @@ FamiliesLeaf::FamiliesLeaf(Session& session) : session_(session), trials_(sessio
         connect(known_.back(), &QAbstractButton::clicked, this, [this, palette] { take(planning::limitsOf(palette)); });
     }
     column->addSpacing(measure::grid);
-    auto* fields = new FlowRow;
-    column->addLayout(fields);
+    auto* grid = new QGridLayout;
+    grid->setHorizontalSpacing(measure::inset);
+    grid->setVerticalSpacing(2);
+    grid->setColumnStretch(2, 1);
+    column->addLayout(grid);
     for (const materials::ColourFamily family : materials::allFamilies) {
         families_.push_back(new QComboBox);
-        addField(fields, wording::familyWord(family), families_.back());
+        strips_.push_back(new Strip);
+        const QString word = wording::familyWord(family);
+        families_.back()->setAccessibleName(word);
+        const int row = grid->rowCount();
+        grid->addWidget(new QLabel(word), row, 0);
+        grid->addWidget(families_.back(), row, 1);
+        grid->addWidget(strips_.back(), row, 2);
         connect(families_.back(), &QComboBox::activated, this, [this, family, field = families_.back()] {
             const QVariant most = field->currentData();
             take(planning::limited(session_.study().familyLimits, family,
@@ -77,6 +117,11 @@ void FamiliesLeaf::showFigures() {
         for (const int count : offered) field.addItem(count == 0 ? tr("none") : tr("at most %1").arg(count), count);
         if (most && field.findData(*most) < 0) field.addItem(tr("at most %1").arg(*most), *most);
         field.setCurrentIndex(most ? field.findData(*most) : 0);
+        std::vector<materials::Material> sticks;
+        if (plan)
+            std::ranges::copy_if(plan->sticks, std::back_inserter(sticks),
+                                 [&](const auto& stick) { return materials::familyOf(stick) == family; });
+        strips_[std::size_t(family)]->show(inOrderOfValue(std::move(sticks)));
     }
     Q_EMIT looksDifferent();
 }
@@ -109,16 +154,6 @@ MarginText FamiliesLeaf::margin() const {
     text.why << tr(
         "Earths are known by their pigments, or by a warm hue of little light where none is said; all else by "
         "its look.");
-    const auto plan = session_.plan();
-    if (!plan) return text;
-    for (const materials::ColourFamily family : materials::allFamilies) {
-        QStringList names;
-        for (const materials::Material& stick : plan->sticks)
-            if (materials::familyOf(stick) == family) names << QString::fromStdString(stick.name);
-        if (!names.isEmpty())
-            text.paragraphs
-                << tr("%1 in this picture: %2.").arg(wording::familyWord(family), names.join(QStringLiteral("; ")));
-    }
     return text;
 }
 

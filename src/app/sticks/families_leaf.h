@@ -30,6 +30,7 @@ class FamiliesLeaf : public QWidget {
     void hideEvent(QHideEvent* event) override;
 
  private:
+    class Strip;
     void take(const std::vector<planning::FamilyLimit>& limits);
     planning::Study studyWith(planning::KnownPalette palette) const;
     void showFigures();
@@ -37,6 +38,7 @@ class FamiliesLeaf : public QWidget {
     Session& session_;
     std::vector<AnswerButton*> known_;  // by KnownPalette
     std::vector<QComboBox*> families_;  // by materials::ColourFamily
+    std::vector<Strip*> strips_;        // likewise
     StudyTrials trials_;
 };
 

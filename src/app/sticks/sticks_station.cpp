@@ -82,12 +82,14 @@ QWidget* SticksStation::makeTrayLeaf() {
     bar_->setToolTip(tr("It is not used in this picture."));
     takeBack_ = new QPushButton(tr("Take back what is left out"));
     takeBack_->setToolTip(tr("What was left out may be used again."));
-    row->addWidget(pin_);
-    row->addWidget(bar_);
-    addField(row, tr("In its place"), instead_);
-    row->addStretch();
-    row->addWidget(takeBack_);
     column->addLayout(row);
+    auto* ofOne = new FlowRow;
+    ofOne->addWidget(pin_);
+    ofOne->addWidget(bar_);
+    addField(ofOne, tr("In its place"), instead_);
+    ofOne->addStretch();
+    ofOne->addWidget(takeBack_);
+    column->addLayout(ofOne);
     connect(pin_, &QPushButton::clicked, this, [this] { say(planning::StickUse::pinned); });
     connect(bar_, &QPushButton::clicked, this, [this] { say(planning::StickUse::barred); });
     connect(instead_, &QComboBox::activated, this,
