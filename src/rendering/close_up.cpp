@@ -84,32 +84,39 @@ float coveredBy(pigment::Stroke stroke, int level, materials::Surface surface) {
     return pigment::coverages(stroke, materials::profileOf(surface)).mean();
 }
 
-/// How the marks of all parts lie.
+/// How the marks of a part lie: one threshold for all its pressures, and lines of their own for hatched strokes, which
+/// cross; and by stroke and level the share that its lines take.
+struct PartFields {
+    int strokes = 0;
+    Streaks pressed;
+    std::array<Streaks, mostStrokes> lines;
+    std::array<std::array<float, 4>, mostStrokes> covered{};
+};
+
 struct Fields {
-    explicit Fields(const MarkedSheet& sheet) : lines(sheet.parts.size()), covered(sheet.parts.size()) {
+    explicit Fields(const MarkedSheet& sheet) {
         constexpr float broadest = 1.0f, crossing = 0.5f;  // millimetres; radians
         for (std::size_t i = 0; i < sheet.parts.size(); ++i) {
             const auto& marks = sheet.markMillimetres[i];
             const float width = marks.empty() ? broadest : std::min(broadest, marks.back());
-            pressed.emplace_back(sheet.directions[i], width, int(i));
+            PartFields& part = parts.emplace_back();
+            part.strokes = int(sheet.parts[i].strokes.size());
+            part.pressed = Streaks(sheet.directions[i], width, int(i));
             for (std::size_t k = 0; k < marks.size(); ++k) {
-                lines[i][k] = Streaks(sheet.directions[i] + (k % 2 == 1 ? crossing : 0), std::min(broadest, marks[k]),
-                                      int(i + 17 * (k + 1)));
-                covered[i][k][0] = 1;
+                part.lines[k] = Streaks(sheet.directions[i] + (k % 2 == 1 ? crossing : 0), std::min(broadest, marks[k]),
+                                        int(i + 17 * (k + 1)));
+                part.covered[k][0] = 1;
                 for (int level = 1; level <= levelBits; ++level)
-                    covered[i][k][std::size_t(level)] = coveredBy(sheet.parts[i].strokes[k], level, sheet.surface);
+                    part.covered[k][std::size_t(level)] = coveredBy(sheet.parts[i].strokes[k], level, sheet.surface);
             }
         }
     }
 
-    /// By part: one threshold for all its pressures; and lines of their own for hatched strokes, which cross.
-    std::vector<Streaks> pressed;
-    std::vector<std::array<Streaks, mostStrokes>> lines;
-    std::vector<std::array<std::array<float, 4>, mostStrokes>> covered;
+    std::vector<PartFields> parts;
     Streaks runningIn{0.8f, 1.5f, 5}, ragged{0, 1.2f, 3};
 };
 
-/// What is seen of one row of pixels.
+/// What is seen of one row of pixels. Cells far off, which have nothing to do with the one here, are thresholds too.
 void markRow(const MarkedSheet& sheet, const cv::Rect2d& part, const Fields& fields, const cv::Mat& cells, int y,
              cv::Mat& wholeParts, std::vector<cv::Mat>& marks) {
     const cv::Size pixels = cells.size(), from = sheet.partMap.size();
@@ -119,41 +126,42 @@ void markRow(const MarkedSheet& sheet, const cv::Rect2d& part, const Fields& fie
     const auto fromY = float((part.y + (y + 0.5) / pixels.height * part.height) * from.height);
     const float millimetres = float(sheet.widthMillimetres) / float(from.width), my = fromY * millimetres;
     int* parts = wholeParts.ptr<int>(y);
+    std::array<uchar*, mostStrokes> marksHere{};
+    for (std::size_t k = 0; k < marks.size(); ++k) marksHere[k] = marks[k].ptr<uchar>(y);
+    constexpr int far = 101, nearer = 53;
+    const uchar *farCells = cells.ptr<uchar>((y + far) % pixels.height),
+                *nearerCells = cells.ptr<uchar>((y + nearer) % pixels.height);
+    const auto beside = [&](const uchar* row, int x, int by) { return row[(x + 2 * by) % pixels.width]; };
     for (int x = 0; x < pixels.width; ++x) {
         const float fromX = beginX + stepX * float(x), mx = fromX * millimetres;
         // Edges are as ragged as marks end: by half a pixel of the plan either way.
         const float ragged = fields.ragged.at(mx, my) - 0.5f;
         const int sx = std::clamp(int(fromX + ragged), 0, from.width - 1);
         const int sy = std::clamp(int(fromY + ragged), 0, from.height - 1);
-        int own = sheet.partMap.at<int>(sy, sx);
+        int own = sheet.partMap.ptr<int>(sy)[sx];
         const std::vector<cv::Mat>* pressures = &sheet.pressures;
-        const uchar share = sheet.runIn.share.empty() ? 0 : sheet.runIn.share.at<uchar>(sy, sx);
+        const uchar share = sheet.runIn.share.empty() ? 0 : sheet.runIn.share.ptr<uchar>(sy)[sx];
         if (share > 0 && float(share) / 255 > fields.runningIn.at(mx, my)) {
-            own = sheet.runIn.part.at<int>(sy, sx);
+            own = sheet.runIn.part.ptr<int>(sy)[sx];
             pressures = &sheet.runIn.pressures;
         }
         parts[x] = own;
-        const auto at = std::size_t(own);
-        // Most of the sheet fades by its tooth, the rest by the marks. Cells far off have nothing to do with the one
-        // here.
-        const auto cellBeside = [&](int by) {
-            return cells.at<uchar>((y + by) % pixels.height, (x + 2 * by) % pixels.width);
-        };
-        const auto parting = [&] {
-            const bool byTooth = 4 * cellBeside(101) < 3 * pigment::cellCount;
-            return byTooth ? (float(cellBeside(53)) + 0.5f) / pigment::cellCount : fields.pressed[at].at(mx, my);
-        };
-        float threshold = -1;  // found where one is needed
-        for (std::size_t k = 0; k < sheet.parts[at].strokes.size(); ++k) {
-            const uchar pressure = (*pressures)[k].at<uchar>(sy, sx);
+        const PartFields& its = fields.parts[std::size_t(own)];
+        float threshold = -1;  // found where one is needed: most of the sheet fades by its tooth, the rest by the marks
+        for (int k = 0; k < its.strokes; ++k) {
+            const int pressure = (*pressures)[std::size_t(k)].ptr<uchar>(sy)[sx];
             int level = pressure / mapStep;
             if (const int above = pressure % mapStep; above > 0) {
-                if (threshold < 0) threshold = parting();
+                if (threshold < 0) {
+                    const bool byTooth = 4 * beside(farCells, x, far) < 3 * pigment::cellCount;
+                    threshold = byTooth ? (float(beside(nearerCells, x, nearer)) + 0.5f) / pigment::cellCount
+                                        : its.pressed.at(mx, my);
+                }
                 level += float(above) > threshold * mapStep;
             }
-            const float lined = fields.covered[at][k][std::size_t(level)];
-            const bool isHere = lined >= 1 || fields.lines[at][k].at(mx, my) < lined;
-            marks[k].at<uchar>(y, x) = uchar(level | (isHere ? lineBit : 0));
+            const float lined = its.covered[std::size_t(k)][std::size_t(level)];
+            const bool isHere = lined >= 1 || its.lines[std::size_t(k)].at(mx, my) < lined;
+            marksHere[std::size_t(k)][x] = uchar(level | (isHere ? lineBit : 0));
         }
     }
 }
@@ -191,8 +199,7 @@ void CloseUp::mark(const MarkedSheet& sheet, const cv::Rect2d& part) {
     common::forEachIndex(pixels.height, [&](int y) { markRow(sheet, part, fields, cells_, y, parts_, marks_); });
 }
 
-void CloseUp::paintRow(cv::Mat& picture, int y, const std::vector<int>& strokes,
-                       const std::vector<bool>* changed) const {
+void CloseUp::paintRow(cv::Mat& picture, int y, const std::vector<int>& strokes, const std::vector<int>* before) const {
     std::array<const uchar*, mostStrokes> marks{};
     for (std::size_t k = 0; k < marks_.size(); ++k) marks[k] = marks_[k].ptr<uchar>(y);
     const int* parts = parts_.ptr<int>(y);
@@ -200,22 +207,29 @@ void CloseUp::paintRow(cv::Mat& picture, int y, const std::vector<int>& strokes,
     cv::Vec3b* row = picture.ptr<cv::Vec3b>(y);
     for (int x = 0; x < picture.cols; ++x) {
         const auto part = std::size_t(parts[x]);
-        if (changed && !(*changed)[part]) continue;
+        // Where none of the strokes is laid by which the two differ, nothing has changed.
+        if (before) {
+            const auto [first, last] = std::minmax((*before)[part], strokes[part]);
+            bool isLaid = false;
+            for (int k = first; k < last; ++k) isLaid |= (marks[std::size_t(k)][x] & levelBits) > 0;
+            if (!isLaid) continue;
+        }
         const PartLight& light = lights_[part];
         const uchar cell = cells[x];
         int tone = 0;
-        std::array<float, 4> sum = light.tones[0][cell], last = sum;
+        const auto lightOf = [&](int at) {
+            return Eigen::Map<const Eigen::Array4f>(light.tones[std::size_t(at)][cell].data());
+        };
+        Eigen::Array4f sum = lightOf(0), last = sum;
         for (int k = 0; k < strokes[part]; ++k) {
             const uchar mark = marks[std::size_t(k)][x];
-            const int level = mark & levelBits;
-            if (level == 0) continue;
-            tone += level << (2 * (light.strokes - 1 - k));
-            const std::array<float, 4>& now = light.tones[std::size_t(tone)][cell];
-            const float gain = gains_[part][std::size_t(k)][mark];
-            for (std::size_t c = 0; c < 4; ++c) sum[c] += gain * (now[c] - last[c]);
+            // Not laid it adds nothing; asking whether it is would cost more than that.
+            tone += (mark & levelBits) << (2 * (light.strokes - 1 - k));
+            const Eigen::Array4f now = lightOf(tone);
+            sum += gains_[part][std::size_t(k)][mark] * (now - last);
             last = now;
         }
-        row[x] = cv::Vec3b(encoded(sum[0]), encoded(sum[1]), encoded(sum[2]));
+        row[x] = encoded(sum);
     }
 }
 
@@ -226,9 +240,7 @@ cv::Mat CloseUp::picture(const std::vector<int>& strokes) const {
 }
 
 void CloseUp::goOn(cv::Mat& picture, const std::vector<int>& before, const std::vector<int>& now) const {
-    std::vector<bool> changed(now.size());
-    for (std::size_t i = 0; i < now.size(); ++i) changed[i] = before[i] != now[i];
-    common::forEachIndex(picture.rows, [&](int y) { paintRow(picture, y, now, &changed); });
+    common::forEachIndex(picture.rows, [&](int y) { paintRow(picture, y, now, &before); });
 }
 
 }  // namespace rendering

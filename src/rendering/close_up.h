@@ -38,7 +38,8 @@ class CloseUp {
 
  private:
     void mark(const MarkedSheet& sheet, const cv::Rect2d& part);
-    void paintRow(cv::Mat& picture, int y, const std::vector<int>& strokes, const std::vector<bool>* changed) const;
+    /// All of it, or only what differs from the picture of `before`.
+    void paintRow(cv::Mat& picture, int y, const std::vector<int>& strokes, const std::vector<int>* before) const;
 
     cv::Mat parts_;               // CV_32S: whose marks are here
     std::vector<cv::Mat> marks_;  // CV_8U, of all first strokes, second ones, ...: level, and whether a line is here

@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <array>
 #include <cmath>
+#include <functional>
 #include <numeric>
 #include <opencv2/core.hpp>
 #include <opencv2/imgproc.hpp>
@@ -64,14 +65,27 @@ cv::Mat heights(materials::Grain grain, cv::Size size, double pixels) {
 }  // namespace
 
 cv::Mat evenLevels(const cv::Mat& heights, int levels) {
-    // Ranked; ties go by position.
+    // Ranked, but only as far as the levels need it; ties go by position.
     std::vector<int> order(heights.total());
     std::iota(order.begin(), order.end(), 0);
     const float* h = heights.ptr<float>();
-    std::ranges::sort(order, [h](int one, int other) { return std::pair(h[one], one) < std::pair(h[other], other); });
+    const auto isLower = [h](int one, int other) { return std::pair(h[one], one) < std::pair(h[other], other); };
+    const auto firstOf = [&](int level) {
+        return order.begin() +
+               std::ptrdiff_t((std::size_t(level) * order.size() + std::size_t(levels) - 1) / std::size_t(levels));
+    };
     cv::Mat out(heights.size(), CV_8U);
-    for (std::size_t rank = 0; rank < order.size(); ++rank)
-        out.ptr()[order[rank]] = static_cast<uchar>(rank * std::size_t(levels) / order.size());
+    const std::function<void(int, int)> part = [&](int from, int to) {
+        if (to - from > 1) {
+            const int middle = (from + to) / 2;
+            if (firstOf(middle) != firstOf(to)) std::nth_element(firstOf(from), firstOf(middle), firstOf(to), isLower);
+            part(from, middle);
+            part(middle, to);
+            return;
+        }
+        for (auto at = firstOf(from); at != firstOf(to); ++at) out.ptr()[*at] = static_cast<uchar>(from);
+    };
+    part(0, levels);
     return out;
 }
 

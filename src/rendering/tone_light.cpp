@@ -30,15 +30,30 @@ PartLight lightOf(const LaidPart& part, colour::Light light, bool isFlat) {
     return all;
 }
 
-uchar encoded(float linear) {
-    constexpr int size = 1 << 14;
-    static const auto codes = [] {
-        std::array<uchar, size + 1> all;
-        for (int i = 0; i <= size; ++i)
-            all[std::size_t(i)] = uchar(std::lround(255 * colour::encodedFromLinear(double(i) / size)));
-        return all;
+namespace {
+
+constexpr int codeSize = 1 << 14;
+
+const std::array<uchar, codeSize + 1>& codes() {
+    static const auto all = [] {
+        std::array<uchar, codeSize + 1> made;
+        for (int i = 0; i <= codeSize; ++i)
+            made[std::size_t(i)] = uchar(std::lround(255 * colour::encodedFromLinear(double(i) / codeSize)));
+        return made;
     }();
-    return codes[std::size_t(std::clamp(linear, 0.0f, 1.0f) * float(size) + 0.5f)];
+    return all;
+}
+
+}  // namespace
+
+uchar encoded(float linear) {
+    return codes()[std::size_t(std::clamp(linear, 0.0f, 1.0f) * float(codeSize) + 0.5f)];
+}
+
+cv::Vec3b encoded(const Eigen::Array4f& linear) {
+    const Eigen::Array4i at = (linear.max(0.0f).min(1.0f) * float(codeSize) + 0.5f).cast<int>();
+    const auto& code = codes();
+    return {code[std::size_t(at[0])], code[std::size_t(at[1])], code[std::size_t(at[2])]};
 }
 
 cv::Mat halved(const cv::Mat& picture) {

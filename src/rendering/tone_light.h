@@ -1,5 +1,6 @@
 #pragma once
 
+#include <Eigen/Core>
 #include <array>
 #include <vector>
 
@@ -18,6 +19,8 @@ PartLight lightOf(const LaidPart& part, colour::Light light, bool isFlat);
 
 /// Linear light to eight bits of sRGB, by a table fine enough for the darks.
 uchar encoded(float linear);
+/// Of three at once; the fourth is not used.
+cv::Vec3b encoded(const Eigen::Array4f& linear);
 
 /// A picture (CV_8UC3) at half its size, each pixel with the mean light of four.
 cv::Mat halved(const cv::Mat& picture);
