@@ -54,8 +54,6 @@ ExportSheet::ExportSheet(QWidget* parent, std::shared_ptr<const planning::Plan> 
     resize(640, 420);
 }
 
-ExportSheet::~ExportSheet() = default;
-
 print::PlanParts ExportSheet::chosen() const {
     print::PlanParts parts{};
     for (std::size_t i = 0; i < parts.size(); ++i) parts[i] = parts_[i]->isChecked();

@@ -18,7 +18,6 @@ class ExportSheet : public Sheet {
 
  public:
     ExportSheet(QWidget* parent, std::shared_ptr<const planning::Plan> plan, planning::Study study);
-    ~ExportSheet() override;
 
     QLineEdit& folder() { return *folder_; }
     QCheckBox& part(print::PlanPart part) { return *parts_[std::size_t(part)]; }

@@ -5,6 +5,7 @@
 #include "colour/munsell.h"
 #include "planning/compatibility.h"
 #include "planning/papers.h"
+#include "planning/stacks.h"
 #include "subject/attention.h"
 #include "subject/planes.h"
 
@@ -136,22 +137,19 @@ bool isFixed(const Plan& plan) {
 }  // namespace
 
 std::vector<Note> notesFor(const Plan& plan, const Study& study) {
-    constexpr double fullFrom = 0.01;     // of the stack: less is a touch
     constexpr double clearlyApart = 4.0;  // picture difference
     constexpr double fewSticks = 2.5;     // the same over the whole picture
     std::vector<Note> notes;
     Note full{NoteKind::caution, NoteTopic::toothRunsOut, {}, {}, 0};
     Note far{NoteKind::advice, NoteTopic::farFromTarget, {}, {}, 0};
     for (const PlannedStack& stack : plan.stacks) {
-        double tooth = 0;
-        for (const Tone& tone : stack.tones)
-            if (tone.share >= fullFrom * stack.share) tooth = std::max(tooth, tone.toothUsed);
+        const Tone* fullest = fullestTone(stack);
         const auto add = [&](Note& note, double figure, double from) {
             if (figure <= from) return;
             note.areas.insert(note.areas.end(), stack.areas.begin(), stack.areas.end());
             note.figure = std::max(note.figure, figure);
         };
-        add(full, tooth, nearlyFull);
+        add(full, fullest ? fullest->toothUsed : 0, nearlyFull);
         add(far, stack.pictureDifference, clearlyApart);
     }
     for (const Note& parting : partings(plan)) notes.push_back(parting);

@@ -192,4 +192,11 @@ void judgeTones(Plan& plan) {
     });
 }
 
+const Tone* fullestTone(const PlannedStack& stack) {
+    const Tone* fullest = nullptr;
+    for (const Tone& tone : stack.tones)
+        if (!isTouch(tone, stack) && (!fullest || tone.toothUsed > fullest->toothUsed)) fullest = &tone;
+    return fullest;
+}
+
 }  // namespace planning

@@ -24,6 +24,14 @@ void tallyTones(Plan& plan, const cv::Mat& wanted);
 /// What an unsteady hand and other lights make of the tones that have been tallied.
 void judgeTones(Plan& plan);
 
+/// Less than a hundredth of its stack.
+inline bool isTouch(const Tone& tone, const PlannedStack& stack) {
+    return tone.share < 0.01 * stack.share;
+}
+
+/// The tone that fills the tooth most, touches aside; null without tones.
+const Tone* fullestTone(const PlannedStack& stack);
+
 /// What every tone of a stack gives, and what the whole film says of it.
 struct ToneColours {
     std::vector<colour::Lab> colours;

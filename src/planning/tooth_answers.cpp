@@ -3,6 +3,7 @@
 #include <algorithm>
 
 #include "pigment/tones.h"
+#include "planning/stacks.h"
 #include "planning/stage_picture.h"
 
 namespace planning {
@@ -17,10 +18,7 @@ double usedBy(pigment::Patch patch, const std::vector<pigment::Stroke>& strokes)
 
 /// The strokes of the tone that fills the tooth most, with its pressures.
 std::vector<pigment::Stroke> fullestOf(const Plan& plan, const PlannedStack& stack) {
-    constexpr double fullFrom = 0.01;  // of the stack: less is a touch
-    const Tone* fullest = nullptr;
-    for (const Tone& tone : stack.tones)
-        if (tone.share >= fullFrom * stack.share && (!fullest || tone.toothUsed > fullest->toothUsed)) fullest = &tone;
+    const Tone* fullest = fullestTone(stack);
     if (!fullest || fullest->toothUsed <= nearlyFull) return {};
     std::vector<pigment::Stroke> strokes = strokesOf(plan, stack);
     for (std::size_t k = 0; k < strokes.size(); ++k)

@@ -3,6 +3,7 @@
 
 #include "app/layers/layers_station.h"
 #include "planning/own_stacks.h"
+#include "planning/stacks.h"
 #include "planning/stage_picture.h"
 #include "planning/tooth_answers.h"
 #include "wording/approach.h"
@@ -124,11 +125,11 @@ MarginText LayersStation::stackMargin() const {
     const auto plan = session_.plan();
     const planning::PlannedStack& stack = plan->stacks[std::size_t(selected_)];
     text.head = wording::stackName(*plan, selected_);
-    double tooth = 0, worstLight = 0;
+    const planning::Tone* fullest = planning::fullestTone(stack);
+    double worstLight = 0;
     int light = 0;
     for (const planning::Tone& tone : stack.tones) {
-        if (tone.share < 0.01 * stack.share) continue;  // touches
-        tooth = std::max(tooth, tone.toothUsed);
+        if (planning::isTouch(tone, stack)) continue;
         for (int i = 0; i < colour::lightCount; ++i)
             if (tone.differenceUnder[std::size_t(i)] - tone.difference > worstLight) {
                 worstLight = tone.differenceUnder[std::size_t(i)] - tone.difference;
@@ -140,7 +141,7 @@ MarginText LayersStation::stackMargin() const {
                                 wording::differenceFigure(stack.pictureDifference));
     text.paragraphs << tr("It holds %1 % of the picture. The tooth is at most %2 % full.")
                            .arg(stack.share * 100, 0, 'f', 1)
-                           .arg(std::lround(tooth * 100));
+                           .arg(std::lround(fullest ? fullest->toothUsed * 100 : 0));
     if (const QString triad = wording::triadSentence(*plan, selected_); !triad.isEmpty()) text.paragraphs << triad;
     if (isSetByHand()) {
         QStringList barred;
