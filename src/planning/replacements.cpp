@@ -37,8 +37,7 @@ std::vector<matching::Stack> withStandIns(std::vector<matching::Stack> stacks, c
             const auto manners = matching::mannersOf(media[std::size_t(layer.stick)].kind);
             if (std::ranges::find(manners, layer.manner) == manners.end()) layer.manner = manners.front();
         }
-        const auto twice = std::ranges::unique(stack.layers);
-        stack.layers.erase(twice.begin(), twice.end());
+        stack.layers.erase(std::unique(stack.layers.begin(), stack.layers.end()), stack.layers.end());
     }
     return stacks;
 }

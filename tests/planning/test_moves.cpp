@@ -5,7 +5,7 @@
 #include "hand_plan.h"
 #include "planning/minutes.h"
 #include "planning/moves.h"
-#include "planning/study_fields.h"
+#include "rounds.h"
 
 using namespace planning;
 using materials::Kind;
@@ -112,7 +112,7 @@ class TestMoves : public QObject {
     /// Over random plans and moves: every reason kept, nothing laid on what is wet, each layer once, what was not moved
     /// in the order that it had; and all of it undone gives the first order back.
     void movesBreakNoReason() {
-        for (unsigned seed = 0; seed < 60; ++seed) {
+        for (unsigned seed = 0; int(seed) < roundsOf(60); ++seed) {
             std::mt19937 random(seed);
             HandPlan hand = someHandPlan(random);
             const std::vector<Step> first = hand.order();

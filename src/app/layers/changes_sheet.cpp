@@ -4,6 +4,7 @@
 #include <QScrollArea>
 #include <algorithm>
 
+#include "app/widgets/measure.h"
 #include "planning/moves.h"
 #include "wording/sentences.h"
 
@@ -105,7 +106,7 @@ void ChangesSheet::list() {
     rows_ = new QWidget;
     inside_->insertWidget(0, rows_);
     auto* grid = new QGridLayout(rows_);
-    grid->setContentsMargins(0, 0, 0, 0);
+    grid->setContentsMargins(measure::grid, measure::grid, measure::grid, measure::grid);
     grid->setColumnStretch(0, 1);
     int row = 0;
     for (const OwnChange& change : ownChanges(*plan, session_.study(), session_.library())) {
