@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <utility>
 
+#include "planning/limited_palettes.h"
 #include "planning/stage_picture.h"
 #include "planning/underpainting.h"
 
@@ -101,7 +102,15 @@ std::vector<GroundLayer> layersOf(const OwnMixture& mixed, const std::vector<int
 GroundProposal groundFor(const Study& study, Ground strategy, const Plan& plan,
                          const std::vector<materials::Material>& media,
                          const std::vector<matching::PreparedStick>& prepared) {
-    GroundProposal ground = groundByAreas(study, strategy, plan, media, prepared);
+    // The few sticks of a limited family are left to the layers.
+    std::vector<materials::Material> open;
+    std::vector<matching::PreparedStick> openPrepared;
+    for (std::size_t i = 0; i < media.size(); ++i) {
+        if (mostOf(study.familyLimits, materials::familyOf(media[i]))) continue;
+        open.push_back(media[i]);
+        openPrepared.push_back(prepared[i]);
+    }
+    GroundProposal ground = groundByAreas(study, strategy, plan, open, openPrepared);
     if (!ground.obstacle) layByHand(ground, study, plan, media);
     return ground;
 }

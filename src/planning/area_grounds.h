@@ -6,7 +6,7 @@ namespace planning {
 
 /// What a way to begin lays (see groundBy) with the areas' own ways and what the artist has mixed for some: `strategy`
 /// for all of which the study says nothing else; no more media than leave most of the study's sticks for the dry
-/// layers, what is mixed by hand aside.
+/// layers, and none of families of which there may be few only; what is mixed by hand aside.
 GroundProposal groundFor(const Study& study, Ground strategy, const Plan& plan,
                          const std::vector<materials::Material>& media,
                          const std::vector<matching::PreparedStick>& prepared);

@@ -150,6 +150,14 @@ class TestPalettes : public QObject {
                 if (const auto most = mostOf(study.familyLimits, family)) QVERIFY(countIn(held, family) <= *most);
             QVERIFY(held.summary.picture.mean >= plan.summary.picture.mean - 0.05);
         }
+        // The ground draws from the same few: it leaves them to the layers.
+        for (const Ground ground : {Ground::dryBase, Ground::localWash}) {
+            Study study = plain();
+            study.approach.ground = ground;
+            study.familyLimits = {{ColourFamily::blues, 1}, {ColourFamily::earths, 2}};
+            const Plan held = planOf(study);
+            QVERIFY(countIn(held, ColourFamily::blues) <= 1 && countIn(held, ColourFamily::earths) <= 2);
+        }
         Study study = plain();
         std::string blue;
         for (const materials::Material& it : smallLibrary().media)
