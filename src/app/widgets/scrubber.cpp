@@ -28,6 +28,7 @@ Scrubber::Scrubber(QWidget* parent) : QWidget(parent) {
 
 void Scrubber::setPlan(std::shared_ptr<const planning::Plan> plan) {
     plan_ = std::move(plan);
+    step_ = std::min(step_, plan_ ? int(plan_->steps.size()) : 0);
     pressed_ = 0;
     letGo();
     update();
