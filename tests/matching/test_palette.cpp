@@ -1,5 +1,6 @@
 #include <QtTest>
 #include <cmath>
+#include <functional>
 #include <numeric>
 #include <set>
 
@@ -11,6 +12,41 @@
 /// Sticks for the whole picture, and what stands in for one.
 class TestPalette : public QObject {
     Q_OBJECT
+
+    /// Random instances of ten sticks and four areas of so many samples, under the rules of each round.
+    static void keepsNearTheOptimum(unsigned wants, unsigned media, int samples,
+                                    const std::function<PaletteRules(int)>& rulesOf) {
+        Numbers random(wants);
+        const StackWeights weights;
+        SearchWidth width;
+        width.layers = 2;
+        width.swapRounds = 3;
+        width.swaps = 9;
+        Excess excess;
+        for (int round = 0; round < roundsOf(16); ++round) {
+            const auto sticks = prepared(randomMedia(10, media + unsigned(round)), d65);
+            const pigment::Patch on = ground(round % 2 ? "#8a7f74" : "#c2ab86");
+            const OptionBank bank(sticks, *on.surface, weights.rules);
+            std::vector<Want> all;
+            for (int a = 0; a < 4; ++a) {
+                all.push_back(wantOf(sticks, on, samples, random));
+                all.back().importance = 0.1 + 0.1 * a;
+            }
+            const PaletteRules rules = rulesOf(round);
+            const auto palette = choosePalette(all, bank, rules, width, weights, {});
+            QVERIFY(palette && int(palette->sticks.size()) <= rules.limit);
+            for (const StickGroup& group : rules.groups)
+                QVERIFY(std::ranges::count_if(palette->sticks, [&](int stick) {
+                            return std::ranges::binary_search(group.sticks, stick);
+                        }) <= group.most);
+            const double best = exactCost(all, bank, rules, weights);
+            QVERIFY(palette->cost >= best - 1e-6);
+            excess.add(palette->cost, best);
+        }
+        qInfo("palettes cost %.2f %% more than GLPK's optimum in the mean, %.2f %% at worst", 100 * excess.mean(),
+              100 * excess.worst());
+        QVERIFY(excess.mean() <= 0.01 && excess.worst() <= 0.03);
+    }
 
  private Q_SLOTS:
     /// On instances small enough to try everything the search comes within 1 % of the best in the mean and 3 % at
@@ -44,67 +80,14 @@ class TestPalette : public QObject {
 
     /// More areas and sticks than can be tried one by one, against the exact optimum of an integer programme (GLPK).
     void palettesAreNearGlpksOptimum() {
-        Numbers random(61);
-        const StackWeights weights;
-        SearchWidth width;
-        width.layers = 2;
-        width.swapRounds = 3;
-        width.swaps = 9;
-        Excess excess;
-        for (int round = 0; round < roundsOf(16); ++round) {
-            const auto sticks = prepared(randomMedia(10, 600 + unsigned(round)), d65);
-            const pigment::Patch on = ground(round % 2 ? "#8a7f74" : "#c2ab86");
-            const OptionBank bank(sticks, *on.surface, weights.rules);
-            std::vector<Want> wants;
-            for (int a = 0; a < 4; ++a) {
-                wants.push_back(wantOf(sticks, on, 8, random));
-                wants.back().importance = 0.1 + 0.1 * a;
-            }
-            const int limit = 3 + round % 3;
-            const auto palette = choosePalette(wants, bank, {limit, {}, usualStickPrice}, width, weights, {});
-            QVERIFY(palette && int(palette->sticks.size()) <= limit);
-            const PaletteRules rules{limit, {}, usualStickPrice};
-            const double best = exactCost(wants, bank, rules, weights);
-            QVERIFY(palette->cost >= best - 1e-6);
-            excess.add(palette->cost, best);
-        }
-        qInfo("palettes cost %.2f %% more than GLPK's optimum in the mean, %.2f %% at worst", 100 * excess.mean(),
-              100 * excess.worst());
-        QVERIFY(excess.mean() <= 0.01 && excess.worst() <= 0.03);
+        keepsNearTheOptimum(61, 600, 8, [](int round) { return PaletteRules{3 + round % 3, {}, usualStickPrice}; });
     }
 
     /// Of some sticks only so many: kept to, and near the optimum of the same integer programme with that as a row.
     void limitedPalettesAreNearGlpksOptimum() {
-        Numbers random(62);
-        const StackWeights weights;
-        SearchWidth width;
-        width.layers = 2;
-        width.swapRounds = 3;
-        width.swaps = 9;
-        Excess excess;
-        for (int round = 0; round < roundsOf(16); ++round) {
-            const auto sticks = prepared(randomMedia(10, 700 + unsigned(round)), d65);
-            const pigment::Patch on = ground(round % 2 ? "#8a7f74" : "#c2ab86");
-            const OptionBank bank(sticks, *on.surface, weights.rules);
-            std::vector<Want> wants;
-            for (int a = 0; a < 4; ++a) {
-                wants.push_back(wantOf(sticks, on, 6, random));
-                wants.back().importance = 0.1 + 0.1 * a;
-            }
-            const PaletteRules rules{5, {}, usualStickPrice, {{{0, 1, 2, 3}, 1}, {{5, 6, 7, 8}, 1 + round % 2}}};
-            const auto palette = choosePalette(wants, bank, rules, width, weights, {});
-            QVERIFY(palette && int(palette->sticks.size()) <= rules.limit);
-            for (const StickGroup& group : rules.groups)
-                QVERIFY(std::ranges::count_if(palette->sticks, [&](int stick) {
-                            return std::ranges::binary_search(group.sticks, stick);
-                        }) <= group.most);
-            const double best = exactCost(wants, bank, rules, weights);
-            QVERIFY(palette->cost >= best - 1e-6);
-            excess.add(palette->cost, best);
-        }
-        qInfo("limited palettes cost %.2f %% more than GLPK's optimum in the mean, %.2f %% at worst",
-              100 * excess.mean(), 100 * excess.worst());
-        QVERIFY(excess.mean() <= 0.01 && excess.worst() <= 0.03);
+        keepsNearTheOptimum(62, 700, 6, [](int round) {
+            return PaletteRules{5, {}, usualStickPrice, {{{0, 1, 2, 3}, 1}, {{5, 6, 7, 8}, 1 + round % 2}}};
+        });
     }
 
     /// What is pinned is never given up for a group that it fills; nothing else of the group is then taken.
