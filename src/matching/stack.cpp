@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <span>
 
 #include "colour/difference.h"
 #include "matching/target_distance.h"
@@ -14,9 +15,24 @@ namespace {
 using pigment::Manner;
 
 struct Tone {
+    int number;
     colour::Lab colour;
     double fault;  // what it costs beside its distance
 };
+
+/// The tones (rising) that can still be had over what lies there.
+std::vector<int> openTones(const Want& want, int layers) {
+    const int left = layers - want.laid;
+    std::vector<int> under;
+    for (const Sample& sample : want.samples) under.push_back(sample.under);
+    std::ranges::sort(under);
+    under.erase(std::unique(under.begin(), under.end()), under.end());
+    std::vector<int> open;
+    for (const int laid : under)
+        for (int rest = 0; rest < pigment::toneCount(left); ++rest)
+            open.push_back(laid * pigment::toneCount(left) + rest);
+    return open;
+}
 
 double faultOf(const pigment::Patch& patch, const StackWeights& weights) {
     return weights.toothOver * std::max(0.0, pigment::toothUsed(patch) - weights.toothBudget) +
@@ -56,17 +72,19 @@ double strayCost(const std::vector<TargetDistance>& samples, const PreparedStick
     return weights.stray * std::max(0.0, std::sqrt(nearest) - weights.strayBudget);
 }
 
-Stack judged(std::vector<StackLayer> layers, const Want& want, const std::vector<PreparedStick>& sticks,
-             const StackWeights& weights) {
+Stack judgedSteady(std::vector<StackLayer> layers, const Want& want, const std::vector<PreparedStick>& sticks,
+                   const StackWeights& weights) {
     Stack stack;
     stack.layers = std::move(layers);
     const int count = int(stack.layers.size());
     const auto strokes = strokesOf(stack.layers, sticks);
+    const std::vector<int> open = openTones(want, count);
     std::vector<Tone> tones;
-    tones.reserve(std::size_t(pigment::toneCount(count)));
-    pigment::forEachTone(want.ground, strokes, [&](int, const pigment::Patch& patch) {
-        tones.push_back({pigment::labOf(patch, weights.light), faultOf(patch, weights)});
+    tones.reserve(open.size());
+    pigment::forTones(want.ground, strokes, open, [&](int number, const pigment::Patch& patch) {
+        tones.push_back({number, pigment::labOf(patch, weights.light), faultOf(patch, weights)});
     });
+    const std::size_t overEach = std::size_t(pigment::toneCount(count - want.laid));
     std::vector<int> blacks;
     for (int i = 0; i < count; ++i)
         if (const int stick = stack.layers[std::size_t(i)].stick; stick >= 0 && isBlack(sticks[std::size_t(stick)]))
@@ -80,27 +98,40 @@ Stack judged(std::vector<StackLayer> layers, const Want& want, const std::vector
     double faults = 0;
     for (const Sample& sample : want.samples) {
         const TargetDistance distance(sample.wanted);
-        int best = 0;
+        const auto first = std::ranges::lower_bound(tones, sample.under * int(overEach), {}, &Tone::number);
+        const std::span over(first, overEach);
+        const Tone* best = &over.front();
         double least = 1e300;
-        for (int tone = 0; tone < int(tones.size()); ++tone) {
-            const Tone& t = tones[std::size_t(tone)];
-            const double cost = std::sqrt(distance(t.colour)) + t.fault + blackCost(tone, sample.wanted);
+        for (const Tone& tone : over) {
+            const double cost = std::sqrt(distance(tone.colour)) + tone.fault + blackCost(tone.number, sample.wanted);
             if (cost >= least) continue;
             least = cost;
-            best = tone;
+            best = &tone;
         }
-        const Tone& t = tones[std::size_t(best)];
-        stack.tones.push_back(best);
-        stack.difference += sample.weight * colour::differenceCie2000(sample.wanted, t.colour);
-        faults += sample.weight * (t.fault + blackCost(best, sample.wanted));
+        stack.tones.push_back(best->number);
+        stack.difference += sample.weight * colour::differenceCie2000(sample.wanted, best->colour);
+        faults += sample.weight * (best->fault + blackCost(best->number, sample.wanted));
     }
 
+    const std::vector<TargetDistance> distances = distancesTo(want.samples);
+    stack.cost = stack.difference + faults + want.layerPrice * count;
+    for (std::size_t i = std::size_t(want.laid); i < stack.layers.size(); ++i)
+        if (const int stick = stack.layers[i].stick; stick >= 0)
+            stack.cost += strayCost(distances, sticks[std::size_t(stick)], weights);
+    return stack;
+}
+
+Stack judged(std::vector<StackLayer> layers, const Want& want, const std::vector<PreparedStick>& sticks,
+             const StackWeights& weights) {
+    Stack stack = judgedSteady(std::move(layers), want, sticks, weights);
     std::vector<int> served = stack.tones;
     std::ranges::sort(served);
     served.erase(std::unique(served.begin(), served.end()), served.end());
     const auto hands = pigment::handSamples(weights.handSpread);
     for (const pigment::HandSample& hand : hands) {
-        const auto unsteadyStrokes = strokesOf(stack.layers, sticks, hand);
+        auto unsteadyStrokes = strokesOf(stack.layers, sticks, hand);
+        for (int i = 0; i < want.laid; ++i)
+            unsteadyStrokes[std::size_t(i)].amountFactor = unsteadyStrokes[std::size_t(i)].coverageFactor = 1;
         std::vector<colour::Lab> colours;
         pigment::forTones(want.ground, unsteadyStrokes, served, [&](int, const pigment::Patch& patch) {
             colours.push_back(pigment::labOf(patch, weights.light));
@@ -112,10 +143,7 @@ Stack judged(std::vector<StackLayer> layers, const Want& want, const std::vector
                               double(hands.size());
         }
     }
-    const std::vector<TargetDistance> distances = distancesTo(want.samples);
-    stack.cost = stack.unsteady + faults + want.layerPrice * count;
-    for (const StackLayer& layer : stack.layers)
-        if (layer.stick >= 0) stack.cost += strayCost(distances, sticks[std::size_t(layer.stick)], weights);
+    stack.cost += stack.unsteady - stack.difference;
     return stack;
 }
 

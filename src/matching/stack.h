@@ -14,6 +14,7 @@ namespace matching {
 struct Sample {
     colour::Lab wanted;
     double weight = 1;
+    int under = 0;  // the tone of the layers that lie there already (see Want::laid)
 };
 
 /// What an area (or areas that are planned together) asks of its stack.
@@ -23,6 +24,7 @@ struct Want {
     double importance = 1;         // part that its cost has in the whole picture's; those of a picture add up to 1
     double layerPrice = 0.08;      // a layer must better the area by that much, in CIEDE2000
     std::vector<int> barred = {};  // sticks that are not to be laid here
+    int laid = 0;                  // that many of a stack's layers lie there already, as each sample tells
 };
 
 /// One stick laid over the area in one manner, with more or less pressure; or a tool that lays nothing.
@@ -73,8 +75,11 @@ std::vector<TargetDistance> distancesTo(const std::vector<Sample>& samples);
 /// What a stick costs an area for being far from all that is wanted there: the hand and the eye lose their way.
 double strayCost(const std::vector<TargetDistance>& samples, const PreparedStick& stick, const StackWeights& weights);
 
-/// Fills in everything but the layers, by the whole film: every sample takes the tone that costs it least at the
-/// nominal hand, and is judged over the spread of the hand.
+/// Fills in tones and difference by the whole film: every sample takes the tone that costs it least at the nominal
+/// hand, which is all that is judged.
+Stack judgedSteady(std::vector<StackLayer> layers, const Want& want, const std::vector<PreparedStick>& sticks,
+                   const StackWeights& weights);
+/// The same and everything else: judged over the spread of the hand.
 Stack judged(std::vector<StackLayer> layers, const Want& want, const std::vector<PreparedStick>& sticks,
              const StackWeights& weights);
 

@@ -80,10 +80,17 @@ class Seen {
 void carryOn(rendering::RunIn& runIn, const Plan& plan, int reach) {
     for (std::size_t k = 0; k < plan.pressures.size(); ++k)
         runIn.pressures.push_back(cv::Mat::zeros(plan.stackMap.size(), CV_8U));
+    struct Carried {
+        cv::Rect box;
+        cv::Mat inside;
+        std::vector<cv::Mat> laid;
+    };
+    std::vector<Carried> all(plan.stacks.size());
     common::forEachIndex(int(plan.stacks.size()), [&](int stack) {
         const cv::Mat inside = runIn.part == stack;
         cv::Rect box = cv::boundingRect(inside);
         if (box.empty()) return;
+        Carried& carried = all[std::size_t(stack)];
         box = cv::Rect(box.x - 2 * reach, box.y - 2 * reach, box.width + 4 * reach, box.height + 4 * reach) &
               cv::Rect({}, plan.stackMap.size());
         const int part = std::max(1, reach / 8);
@@ -96,9 +103,15 @@ void carryOn(rendering::RunIn& runIn, const Plan& plan, int reach) {
             laid.convertTo(laid, CV_32F);
             subject::blurredWithin(laid, own, 0.5 * reach / part).convertTo(laid, CV_8U);
             cv::resize(laid, laid, box.size(), 0, 0, cv::INTER_LINEAR);
-            laid.copyTo(runIn.pressures[k](box), inside(box));
+            carried.laid.push_back(laid);
         }
+        carried.box = box;
+        carried.inside = inside(box);
     });
+    // One after the other: a copy through a mask writes what lies beside it too, as it was.
+    for (const Carried& carried : all)
+        for (std::size_t k = 0; k < carried.laid.size(); ++k)
+            carried.laid[k].copyTo(runIn.pressures[k](carried.box), carried.inside);
 }
 
 }  // namespace

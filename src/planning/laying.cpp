@@ -65,7 +65,7 @@ bool isSame(const MapTask& one, const MapTask& other) {
 }
 
 StackMaps mapsOf(const Plan& plan, const Study& study, int index, const cv::Mat& wanted, double scale,
-                 const StackMaps* known) {
+                 const StackMaps* known, const std::vector<cv::Mat>& laid = {}) {
     const PlannedStack& stack = plan.stacks[std::size_t(index)];
     const cv::Mat mask = plan.stackMap == index;
     StackMaps made;
@@ -88,6 +88,7 @@ StackMaps mapsOf(const Plan& plan, const Study& study, int index, const cv::Mat&
     for (const Layer& layer : stack.layers)
         task.markPixels.push_back(
             scale * std::min(layer.markMillimetres * pixelsPerMillimetre(plan, study), largestMarkPixels(stack, plan)));
+    for (const cv::Mat& map : laid) task.laid.push_back(map(made.box));
     if (known && known->box == made.box && isSame(known->task, task)) return *known;
     made.maps = pressureMaps(task);
     if (scale < 1)
@@ -186,27 +187,32 @@ void takeStacks(Plan& plan, const Study& study, const std::vector<materials::Mat
     plan.prepared = matching::prepared(plan.sticks, plan.light);
     for (std::size_t s = 0; s < plan.stacks.size(); ++s) {
         PlannedStack& stack = plan.stacks[s];
-        for (const matching::StackLayer& chosen : stacks[s].layers) {
-            Layer layer;
-            layer.manner = chosen.manner;
-            if (chosen.stick >= 0) {
-                layer.stick = newIndex[std::size_t(chosen.stick)];
-                const materials::Material& stick = plan.sticks[std::size_t(layer.stick)];
-                layer.key = layerKey(plan, stack, stick.id, layer.manner);
-                layer.markMillimetres =
-                    markMillimetres(stick.kind, layer.manner, stack.layers.empty()) * markFactor(study.detail);
-            } else {
-                layer.tool = toolFor(layer.manner, acrossMillimetres(stack, plan, study));
-                layer.key = layerKey(plan, stack, nameOf(layer.tool), layer.manner);
-                layer.markMillimetres = markMillimetres(layer.tool) * markFactor(study.detail);
-            }
-            // The same again in a stack is told apart by its turn.
-            const std::string key = layer.key;
-            for (int turn = 2; std::ranges::find(stack.layers, layer.key, &Layer::key) != stack.layers.end(); ++turn)
-                layer.key = key + "/" + std::to_string(turn);
-            stack.layers.push_back(std::move(layer));
+        for (matching::StackLayer chosen : stacks[s].layers) {
+            if (chosen.stick >= 0) chosen.stick = newIndex[std::size_t(chosen.stick)];
+            stack.layers.push_back(nextLayer(plan, study, stack, chosen));
         }
     }
+}
+
+Layer nextLayer(const Plan& plan, const Study& study, const PlannedStack& stack, const matching::StackLayer& chosen) {
+    Layer layer;
+    layer.manner = chosen.manner;
+    if (chosen.stick >= 0) {
+        layer.stick = chosen.stick;
+        const materials::Material& stick = plan.sticks[std::size_t(layer.stick)];
+        layer.key = layerKey(plan, stack, stick.id, layer.manner);
+        layer.markMillimetres =
+            markMillimetres(stick.kind, layer.manner, stack.layers.empty()) * markFactor(study.detail);
+    } else {
+        layer.tool = toolFor(layer.manner, acrossMillimetres(stack, plan, study));
+        layer.key = layerKey(plan, stack, nameOf(layer.tool), layer.manner);
+        layer.markMillimetres = markMillimetres(layer.tool) * markFactor(study.detail);
+    }
+    // The same again in a stack is told apart by its turn.
+    const std::string key = layer.key;
+    for (int turn = 2; std::ranges::find(stack.layers, layer.key, &Layer::key) != stack.layers.end(); ++turn)
+        layer.key = key + "/" + std::to_string(turn);
+    return layer;
 }
 
 void makePressureMaps(Plan& plan, const Study& study, const cv::Mat& wanted, double scale,
@@ -228,6 +234,14 @@ void makePressureMaps(Plan& plan, const Study& study, const cv::Mat& wanted, dou
                 made[s].maps[k].copyTo(plan.pressures[k](made[s].box), plan.stackMap(made[s].box) == int(s));
     }
     if (kept) *kept = std::move(all);
+}
+
+void pressOver(Plan& plan, const Study& study, int stack, const cv::Mat& wanted, const std::vector<cv::Mat>& laid) {
+    const StackMaps made = mapsOf(plan, study, stack, wanted, 1, nullptr, laid);
+    const cv::Mat mask = plan.stackMap == stack;
+    for (cv::Mat& map : plan.pressures) map.setTo(0, mask);
+    while (plan.pressures.size() < made.maps.size()) plan.pressures.push_back(cv::Mat::zeros(wanted.size(), CV_8U));
+    for (std::size_t k = 0; k < made.maps.size(); ++k) made.maps[k].copyTo(plan.pressures[k](made.box), mask(made.box));
 }
 
 }  // namespace planning

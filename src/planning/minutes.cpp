@@ -28,7 +28,8 @@ double minutesPerSquareCentimetre(const Step& step, const Plan& plan) {
     return 0.030;
 }
 
-/// Share of the picture that a step lays.
+}  // namespace
+
 double laidShare(const Step& step, const Plan& plan) {
     double share = step.stage == Stage::drawing ? 1 : 0;
     for (const LayerPlace& place : step.layers) {
@@ -39,8 +40,6 @@ double laidShare(const Step& step, const Plan& plan) {
         for (const int area : step.areas) share += plan.reading->areas.list[std::size_t(area)].share;
     return share;
 }
-
-}  // namespace
 
 double minutesFor(const Step& step, const Plan& plan, const Study& study) {
     const double squareCentimetres = laidShare(step, plan) * study.widthMillimetres * study.heightMillimetres / 100.0;

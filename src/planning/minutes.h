@@ -8,6 +8,9 @@ namespace planning {
 /// Common practice, no source: a portrait takes days, an eye half an hour.
 double minutesFor(const Step& step, const Plan& plan, const Study& study);
 
+/// Share of the picture that a step lays.
+double laidShare(const Step& step, const Plan& plan);
+
 struct MinuteRange {
     double least = 0, most = 0;
     double middle() const { return (least + most) / 2; }

@@ -57,26 +57,32 @@ OwnStack ownStackFrom(const Plan& plan, const Study& study, int stack) {
     return own;
 }
 
-void pressAsSet(Plan& plan, const Study& study) {
+void press(Plan& plan, int stack, std::size_t layer, int heavier) {
     constexpr int halfLevel = (rendering::mapStep + 1) / 2;
-    for (int s = 0; s < int(plan.stacks.size()); ++s) {
-        const OwnStack* own = ownStackOf(plan, study, s);
-        if (!own) continue;
-        // What could not be laid has no layer: the next of its stick and manner is meant.
-        auto said = own->layers.begin();
-        const auto& layers = plan.stacks[std::size_t(s)].layers;
-        for (std::size_t i = 0; i < layers.size(); ++i) {
-            const std::string id = layers[i].stick < 0 ? std::string() : plan.sticks[std::size_t(layers[i].stick)].id;
-            said = std::find_if(said, own->layers.end(), [&](const OwnLayer& layer) {
-                const StickChoice* other = standInOf(study, layer.stick);
-                return other ? other->instead == id : layer.stick == id && layer.manner == layers[i].manner;
-            });
-            if (said == own->layers.end()) break;
-            if (const int by = (said++)->heavier * halfLevel; by != 0)
-                cv::add(plan.pressures[i], cv::Scalar(by), plan.pressures[i],
-                        (plan.stackMap == s) & (plan.pressures[i] > 0));
-        }
+    cv::Mat& map = plan.pressures[layer];
+    if (heavier != 0) cv::add(map, cv::Scalar(heavier * halfLevel), map, (plan.stackMap == stack) & (map > 0));
+}
+
+void pressAsSet(Plan& plan, const Study& study, int stack, std::size_t from) {
+    const OwnStack* own = ownStackOf(plan, study, stack);
+    if (!own) return;
+    // What could not be laid has no layer: the next of its stick and manner is meant.
+    auto said = own->layers.begin();
+    const auto& layers = plan.stacks[std::size_t(stack)].layers;
+    for (std::size_t i = 0; i < layers.size(); ++i) {
+        const std::string id = layers[i].stick < 0 ? std::string() : plan.sticks[std::size_t(layers[i].stick)].id;
+        said = std::find_if(said, own->layers.end(), [&](const OwnLayer& layer) {
+            const StickChoice* other = standInOf(study, layer.stick);
+            return other ? other->instead == id : layer.stick == id && layer.manner == layers[i].manner;
+        });
+        if (said == own->layers.end()) break;
+        if (i >= from) press(plan, stack, i, said->heavier);
+        ++said;
     }
+}
+
+void pressAsSet(Plan& plan, const Study& study) {
+    for (int s = 0; s < int(plan.stacks.size()); ++s) pressAsSet(plan, study, s, 0);
 }
 
 }  // namespace planning

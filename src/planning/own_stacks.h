@@ -24,5 +24,10 @@ std::vector<std::string> barredFrom(const Plan& plan, const Study& study, int st
 
 /// Lays what is set heavier or lighter over all so, wherever it is laid.
 void pressAsSet(Plan& plan, const Study& study);
+/// The same for one stack, from its layer `from` on.
+void pressAsSet(Plan& plan, const Study& study, int stack, std::size_t from);
+
+/// Lays a layer of a stack half a pressure heavier (1) or lighter (-1) wherever it is laid.
+void press(Plan& plan, int stack, std::size_t layer, int heavier);
 
 }  // namespace planning

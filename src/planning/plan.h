@@ -214,6 +214,7 @@ struct Step {
     std::vector<int> after;    // numbers of earlier steps
     std::vector<Reason> why;   // what decided its place, at most two
     std::vector<int> handOff;  // areas, indices: finished, and where the hand would rest (see hand_rest.h)
+    bool isEmpty = false;      // it was passed over, or what is left does without it: its number is kept
 };
 
 /// What is done in one go: steps by their numbers, the last one included.

@@ -117,9 +117,10 @@ class Mapper {
                 begin(scale);
             else
                 for (cv::Mat& map : maps_) cv::resize(map, map, scale.mask.size(), 0, 0, cv::INTER_LINEAR);
+            takeLaid(scale);
             // A map that is so smooth has been found at a smaller size.
             std::vector<int> open;
-            for (int layer = 0; layer < layers_; ++layer)
+            for (int layer = laidCount(); layer < layers_; ++layer)
                 if (isFirst || factor > 1 || sigmaOf(layer, scale) < smoothFrom) open.push_back(layer);
             if (open.empty()) break;
             const cv::Mat light = xyzOf(scale.wanted);
@@ -132,11 +133,23 @@ class Mapper {
             isFirst = false;
         }
         std::vector<cv::Mat> out;
-        for (int layer = 0; layer < layers_; ++layer) out.push_back(finished(layer));
+        for (int layer = 0; layer < layers_; ++layer)
+            out.push_back(layer < laidCount() ? task_.laid[std::size_t(layer)] : finished(layer));
         return out;
     }
 
  private:
+    int laidCount() const { return int(task_.laid.size()); }
+
+    /// What lies there is as it is at every scale.
+    void takeLaid(const Scale& scale) {
+        for (int layer = 0; layer < laidCount(); ++layer) {
+            cv::Mat& map = maps_[std::size_t(layer)];
+            task_.laid[std::size_t(layer)].convertTo(map, CV_32F, 1.0 / mapStep);
+            if (scale.factor > 1) cv::resize(map, map, scale.mask.size(), 0, 0, cv::INTER_AREA);
+        }
+    }
+
     double sigmaOf(int layer, const Scale& scale) const {
         return sigmaOfMark * task_.markPixels[std::size_t(layer)] / scale.factor;
     }
@@ -199,26 +212,33 @@ class Mapper {
         });
     }
 
-    /// The nearest tone at each place alone.
+    /// The nearest tone at each place alone, over what lies there.
     void begin(const Scale& scale) {
         for (int layer = 0; layer < layers_; ++layer) maps_.push_back(cv::Mat::zeros(scale.mask.size(), CV_32F));
+        takeLaid(scale);
+        const int over = pigment::toneCount(layers_ - laidCount());
         common::forEachIndex(scale.mask.rows, [&](int y) {
             for (int x = 0; x < scale.mask.cols; ++x) {
                 if (!scale.mask.at<uchar>(y, x)) continue;
                 const Metric& metric = scale.row(y)[x];
+                int under = 0;
+                for (int layer = 0; layer < laidCount(); ++layer)
+                    under =
+                        under * pigment::pressureLevels + int(std::lround(maps_[std::size_t(layer)].at<float>(y, x)));
                 float least = 1e30f;
-                int best = 0;
-                for (std::size_t tone = 0; tone < tones_.size(); ++tone) {
+                int best = under * over;
+                for (int i = under * over; i < (under + 1) * over; ++i) {
+                    const auto tone = std::size_t(i);
                     const float cost = squared(metric(tones_[tone])) + task_.faults[tone] * task_.faults[tone];
                     if (cost >= least) continue;
                     least = cost;
-                    best = int(tone);
+                    best = i;
                 }
-                for (int layer = 0; layer < layers_; ++layer)
+                for (int layer = laidCount(); layer < layers_; ++layer)
                     maps_[std::size_t(layer)].at<float>(y, x) = float(pigment::pressureIn(best, layer, layers_));
             }
         });
-        for (int layer = 0; layer < layers_; ++layer)
+        for (int layer = laidCount(); layer < layers_; ++layer)
             maps_[std::size_t(layer)] = smoothed(maps_[std::size_t(layer)], layer, scale);
     }
 

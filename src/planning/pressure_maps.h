@@ -16,6 +16,7 @@ struct MapTask {
     std::vector<float> faults;       // what it costs beside its distance
     std::vector<double> markPixels;  // of each layer
     double eyePixels = 1;            // Gaussian in which the eye joins what lies close together
+    std::vector<cv::Mat> laid = {};  // CV_8U, maps of the first layers, which lie there and are not to be changed
 };
 
 /// The pressure map (CV_8U, see rendering::mapStep) of each layer, 0 outside the mask. Each place takes the pressures

@@ -39,6 +39,7 @@ struct Reading {
 struct KeptComparisons;
 struct KeptStacks;
 struct KeptMaps;
+struct KeptReplans;
 
 /// What may be kept from the plan before: each part with the choices that it came from. Start with an empty one.
 struct Kept {
@@ -85,6 +86,7 @@ struct Kept {
     // Of coarse plans and of full ones: a change by hand leaves most of them as they are.
     std::array<std::shared_ptr<const KeptStacks>, 2> stacks;
     std::array<std::shared_ptr<const KeptMaps>, 2> maps;
+    std::shared_ptr<KeptReplans> replans;  // of a record
 };
 
 /// Long side in pixels at which pictures are held, so that a crop has its detail, and at which they are read.

@@ -171,6 +171,15 @@ void Sequence::addGround() {
     lastGround_ = int(steps_.size());
 }
 
+void Sequence::addEmpty(const Step& step) {
+    Step empty = step;
+    empty.number = int(steps_.size()) + 1;
+    empty.layers.clear();
+    empty.minutes = empty.waitMinutes = 0;
+    empty.isEmpty = true;
+    steps_.push_back(std::move(empty));
+}
+
 void Sequence::add(Turn turn) {
     // Far before near, then from the top down and away from the hand: it does not rest on what is done.
     std::ranges::sort(turn.tasks, {}, [&](int t) {

@@ -26,6 +26,8 @@ class Sequence {
     Sequence(const Plan& plan, const Study& study, const std::vector<Task>& tasks);
 
     void add(Turn turn);
+    /// Keeps the number of a step that is not laid.
+    void addEmpty(const Step& step);
     /// All that must be done before this task is.
     bool isAllowed(int task) const;
     bool isDone(int task) const { return stepOf_[std::size_t(task)] > 0; }

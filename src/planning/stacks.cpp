@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <map>
 #include <opencv2/core.hpp>
 #include <opencv2/imgproc.hpp>
 
@@ -21,6 +22,25 @@ namespace {
 
 constexpr int samplesPerArea = 32;
 constexpr double finestMark = 1.5;  // millimetres: samples are taken at the scale of an edge
+
+/// Half the size is enough for what a mark of an edge shows.
+constexpr double sampleScale = 0.5;
+
+/// How far samples are seen together, in pixels at that scale.
+double sampleSigma(const Plan& plan, const Study& study) {
+    return sampleScale * 0.39 * finestMark * markFactor(study.detail) * pixelsPerMillimetre(plan, study);
+}
+
+/// The few that most places have, by their number.
+std::vector<int> tellingTones(const std::map<int, int>& places) {
+    constexpr std::size_t most = 6;
+    std::vector<std::pair<int, int>> all(places.begin(), places.end());
+    std::ranges::stable_sort(all, std::greater{}, &std::pair<int, int>::second);
+    all.resize(std::min(all.size(), most));
+    std::vector<int> tones;
+    for (const auto& [tone, count] : all) tones.push_back(tone);
+    return tones;
+}
 
 /// Of a tone's places.
 struct Tally {
@@ -125,17 +145,61 @@ void findStacks(Plan& plan, const Study& study, const cv::Mat& wanted) {
     std::ranges::transform(areas.map.begin<int>(), areas.map.end<int>(), plan.stackMap.begin<int>(),
                            [&](int area) { return plan.stackOfArea[std::size_t(area)]; });
 
-    // Half the size is enough for what a mark of an edge shows.
-    const cv::Mat small = subject::scaledDown(wanted, 0.5);
+    const cv::Mat small = subject::scaledDown(wanted, sampleScale);
     cv::Mat map;
     cv::resize(plan.stackMap, map, small.size(), 0, 0, cv::INTER_NEAREST);
-    const double sigma = 0.5 * 0.39 * finestMark * markFactor(study.detail) * pixelsPerMillimetre(plan, study);
+    const double sigma = sampleSigma(plan, study);
     common::forEachIndex(int(plan.stacks.size()), [&](int i) {
         PlannedStack& stack = plan.stacks[std::size_t(i)];
         auto samples = subject::samplesOf(small, map == i, sigma, samplesPerArea);
         if (samples.empty()) samples = subject::samplesOf(wanted, plan.stackMap == i, sigma, samplesPerArea);
         for (const subject::ColourSample& sample : samples) stack.samples.push_back({sample.colour, sample.weight});
     });
+}
+
+std::vector<matching::Sample> samplesOver(const Plan& plan, const Study& study, int stack, const cv::Mat& wanted,
+                                          const std::vector<cv::Mat>& laid) {
+    const cv::Mat small = subject::scaledDown(wanted, sampleScale);
+    cv::Mat mask, tones = cv::Mat::zeros(small.size(), CV_32S);
+    cv::resize(plan.stackMap == stack, mask, small.size(), 0, 0, cv::INTER_NEAREST);
+    for (const cv::Mat& map : laid) {
+        cv::Mat reduced;
+        cv::resize(map, reduced, small.size(), 0, 0, cv::INTER_NEAREST);
+        for (int y = 0; y < small.rows; ++y)
+            for (int x = 0; x < small.cols; ++x)
+                tones.at<int>(y, x) = tones.at<int>(y, x) * pigment::pressureLevels +
+                                      (reduced.at<uchar>(y, x) + rendering::mapStep / 2) / rendering::mapStep;
+    }
+    std::map<int, int> places;
+    for (int y = 0; y < small.rows; ++y)
+        for (int x = 0; x < small.cols; ++x)
+            if (mask.at<uchar>(y, x)) ++places[tones.at<int>(y, x)];
+    const std::vector<int> told = tellingTones(places);
+    // The others count as the nearest of these.
+    std::map<int, int> toldAs;
+    for (const auto& [tone, count] : places)
+        toldAs[tone] = *std::ranges::min_element(told, {}, [&](int one) {
+            int apart = 0;
+            for (int k = 0; k < int(laid.size()); ++k)
+                apart += std::abs(pigment::pressureIn(one, k, int(laid.size())) -
+                                  pigment::pressureIn(tone, k, int(laid.size())));
+            return apart;
+        });
+    for (int& tone : cv::Mat_<int>(tones)) tone = toldAs[tone];  // none outside the mask
+    const double all = cv::countNonZero(mask);
+    std::vector<matching::Sample> samples;
+    double weight = 0;
+    for (const int tone : told) {
+        const cv::Mat part = mask & (tones == tone);
+        const double share = cv::countNonZero(part) / all;
+        const int parts = std::max(2, int(std::lround(share * samplesPerArea)));
+        for (const subject::ColourSample& sample : subject::samplesOf(small, part, sampleSigma(plan, study), parts)) {
+            samples.push_back({sample.colour, share * sample.weight, tone});
+            weight += share * sample.weight;
+        }
+    }
+    for (matching::Sample& sample : samples) sample.weight /= weight;
+    return samples;
 }
 
 ToneColours toneColours(const Plan& plan, const PlannedStack& stack) {

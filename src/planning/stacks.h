@@ -9,6 +9,11 @@ namespace planning {
 /// CIELAB under the study's light). Fills in the plan's stacks (areas, share, samples), stackOfArea and stackMap.
 void findStacks(Plan& plan, const Study& study, const cv::Mat& wanted);
 
+/// A stack's samples where its first layers lie there, with these pressure maps (CV_8U, as large as the plan's):
+/// each with the tone of those that it is over.
+std::vector<matching::Sample> samplesOver(const Plan& plan, const Study& study, int stack, const cv::Mat& wanted,
+                                          const std::vector<cv::Mat>& laid);
+
 /// The mean of what a stack is to look like.
 colour::Lab meanColour(const PlannedStack& stack);
 
