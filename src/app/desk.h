@@ -5,7 +5,7 @@
 #include <optional>
 
 #include "app/materials/own_drawer.h"
-#include "app/session.h"
+#include "app/study_file.h"
 
 namespace app {
 
@@ -19,6 +19,7 @@ class Desk : public QObject {
     Desk(materials::Library starter, storage::MaterialsStore* store);
 
     Session& session() { return session_; }
+    StudyFile& file() { return file_; }
     /// Null without a store. Read when it is first asked for.
     OwnDrawer* drawer();
     bool hasDrawer() const { return store_ != nullptr; }
@@ -43,6 +44,7 @@ class Desk : public QObject {
 
  private:
     Session session_;
+    StudyFile file_{session_};
     materials::Library starter_;
     storage::MaterialsStore* store_;
     std::optional<common::Problem> storeProblem_;

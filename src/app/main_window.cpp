@@ -74,6 +74,15 @@ MainWindow::MainWindow(materials::Library starter, storage::MaterialsStore* stor
         stop_->setText(tr("Go on"));
     });
     connect(&session_.history(), &QUndoStack::cleanChanged, this, [this](bool clean) { setWindowModified(!clean); });
+    StudyFile& file = desk_.file();
+    file.savedSomewhere = [this] { return saveAs(); };
+    connect(&file, &StudyFile::pathMissing, this, [this] {
+        say(tr("What is done at the easel is kept in the study's file: save the study first."));
+    });
+    connect(&file, &StudyFile::problemMet, this, [this](const common::Problem& problem) {
+        say(tr("This is not kept yet, so nothing has moved on. %1").arg(wording::problemSentence(problem)));
+    });
+    connect(&session_, &Session::recordChanged, this, &MainWindow::refresh);
     connect(&keeper_, &JournalKeeper::problemMet, this, [this](const common::Problem& problem) {
         say(tr("What you choose cannot be kept for the case of a crash; save the study elsewhere. %1")
                 .arg(wording::problemSentence(problem)));

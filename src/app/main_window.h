@@ -108,7 +108,6 @@ class MainWindow : public QMainWindow {
     Desk desk_;
     Session& session_ = desk_.session();
     std::unique_ptr<MaterialsWindow> materials_;
-    QString file_;
     QList<Station*> stations_;
     Route* route_ = nullptr;
     PicturePair* pictures_ = nullptr;

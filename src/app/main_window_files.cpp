@@ -60,7 +60,7 @@ bool MainWindow::openFile(const QString& file) {
 }
 
 void MainWindow::beginStudy(const QString& file) {
-    file_ = file;
+    desk_.file().setPath(file);
     keeper_.setStudyFile(file);
     if (!file.isEmpty() && !file.startsWith(QString::fromStdString(storage::dataFolder().string())))
         rememberStudy(file);
@@ -73,7 +73,7 @@ bool MainWindow::openStudy(const QString& file, const QString& savedAs) {
         [file](const common::Progress&) { return storage::readDocument(file.toStdString()); },
         [this, file, savedAs](storage::Document document) {
             beginStudy(savedAs);
-            session_.open(std::move(document.study), std::move(document.library));
+            session_.open(std::move(document.study), std::move(document.library), nullptr, std::move(document.record));
             pictures_->fit();
             if (document.isFrameMended)
                 say(wording::problemSentence({common::ProblemKind::frameMended, file.toStdString()}));
@@ -143,11 +143,7 @@ bool MainWindow::saveTo(const QString& file) {
         say(tr("There is nothing to save yet: open a picture first."));
         return false;
     }
-    QByteArray areas, thumbnail;
-    if (const auto reading = session_.reading()) areas = storage::areasPng(*reading);
-    if (const auto plan = session_.plan())
-        thumbnail = storage::pngOf(planning::pictureAfter(*plan, int(plan->steps.size()), plan->light));
-    auto done = storage::writeDocument({session_.study(), session_.library()}, file.toStdString(), areas, thumbnail);
+    const auto done = desk_.file().saveTo(file);
     if (!done) {
         say(wording::problemSentence(done.problem()));
         return false;
@@ -205,15 +201,29 @@ void MainWindow::takeUp(const UnsavedWork& work) {
     whole_->setCurrentIndex(1);
     showProgress(tr("Reading what was not saved"));
     progress_->setRange(0, 0);
-    recovering_.run([file = work.journal.toStdString()](const common::Progress&) { return storage::readJournal(file); },
-                    [this, work](const common::Result<storage::Journal>& journal) {
+    // What was done is in the study's file, whatever choices were not saved.
+    struct Unsaved {
+        storage::Journal journal;
+        storage::Document saved;
+    };
+    recovering_.run([file = work.journal.toStdString()](const common::Progress&) -> common::Result<Unsaved> {
+                        auto journal = storage::readJournal(file);
+                        if (!journal) return journal.problem();
+                        Unsaved unsaved{*std::move(journal), {}};
+                        if (!unsaved.journal.file.isEmpty())
+                            if (auto saved = storage::readDocument(unsaved.journal.file.toStdString()))
+                                unsaved.saved = *std::move(saved);
+                        return unsaved;
+                    },
+                    [this, work](const common::Result<Unsaved>& unsaved) {
                         progressRow_->hide();
-                        if (!journal) {
+                        if (!unsaved) {
                             refresh();
-                            return say(wording::problemSentence(journal.problem()));
+                            return say(wording::problemSentence(unsaved.problem()));
                         }
-                        beginStudy(journal->file);
-                        session_.takeUp(journal->steps, journal->at);
+                        const storage::Journal& journal = unsaved->journal;
+                        beginStudy(journal.file);
+                        session_.takeUp(journal.steps, journal.at, unsaved->saved.record, unsaved->saved.study);
                         keeper_.adopt(work);
                         pictures_->fit();
                     });
@@ -235,11 +245,11 @@ void MainWindow::chooseAndOpen(bool picture) {
 }
 
 bool MainWindow::save() {
-    return file_.isEmpty() ? saveAs() : saveTo(file_);
+    return desk_.file().path().isEmpty() ? saveAs() : saveTo(desk_.file().path());
 }
 
 bool MainWindow::saveAs() {
-    const QString file = fileToWrite(this, tr("Save study"), file_, tr("Studies (*.dune)"));
+    const QString file = fileToWrite(this, tr("Save study"), desk_.file().path(), tr("Studies (*.dune)"));
     return !file.isEmpty() && saveTo(file);
 }
 

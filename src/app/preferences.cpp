@@ -22,6 +22,8 @@ const QString magnificationKey = QStringLiteral("frame/magnification");
 const QString stationKey = QStringLiteral("frame/station");
 const QString studiesKey = QStringLiteral("studies/last");
 
+const QString stepBackKey = QStringLiteral("easel/stepBackMinutes");
+const QString soundKey = QStringLiteral("easel/sound");
 const QString exportFolderKey = QStringLiteral("export/folder");
 
 QString partKey(int part) {
@@ -130,6 +132,23 @@ void takeNoteAway(const QString& station) {
 
 void wantNote(const QString& station) {
     settings().remove(noteKey(station));
+}
+
+int stepBackMinutes() {
+    constexpr int usual = 20, most = 120;
+    return std::clamp(settings().value(stepBackKey, usual).toInt(), 0, most);
+}
+
+void setStepBackMinutes(int minutes) {
+    settings().setValue(stepBackKey, minutes);
+}
+
+bool isSoundWanted() {
+    return settings().value(soundKey, false).toBool();
+}
+
+void setSoundWanted(bool wanted) {
+    settings().setValue(soundKey, wanted);
 }
 
 }  // namespace app

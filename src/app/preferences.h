@@ -37,6 +37,13 @@ void setExportParts(const print::PlanParts& parts);
 QString exportFolder();
 void setExportFolder(const QString& folder);
 
+/// At the easel: after how many minutes of work the artist is asked to step back (0: never), and whether a sound tells
+/// that something is dry.
+int stepBackMinutes();
+void setStepBackMinutes(int minutes);
+bool isSoundWanted();
+void setSoundWanted(bool wanted);
+
 /// The notes of a first study: one of a station stands in the margin until it is taken away for good.
 bool isNoteWanted(const QString& station);
 void takeNoteAway(const QString& station);

@@ -63,10 +63,44 @@ void Session::forget() {
     shown_ = QImage();
     kept_ = std::make_shared<planning::Kept>();
     history_.clear();
+    record_ = {};
+    writtenWith_ = {};
 }
 
-void Session::open(planning::Study study, materials::Library library, std::shared_ptr<const subject::Picture> picture) {
+Session::Course Session::courseOf(const planning::Record& record) {
+    const planning::Standing standing(record);
+    return {standing.planChangedAt(), standing.deviations()};
+}
+
+bool Session::hasChosenSince() const {
+    return planning::Standing(record_).isAnythingDone() && writtenWith_ != study();
+}
+
+planning::Record Session::recordToPlan() const {
+    planning::Record record = record_;
+    if (hasChosenSince()) {
+        planning::Entry changed;
+        changed.kind = planning::EntryKind::planChanged;
+        record.entries.push_back(changed);
+    }
+    return record;
+}
+
+void Session::takeRecord(planning::Record record, const planning::Study& writtenWith) {
+    const bool wasBegun = planning::Standing(record_).isAnythingDone();
+    record_ = std::move(record);
+    writtenWith_ = writtenWith;
+    if (!wasBegun && planning::Standing(record_).isAnythingDone()) history_.clear();
+    if (study() == writtenWith) history_.setClean();
+    Q_EMIT recordChanged();
+    if (plan_ && planCourse_ != courseOf(recordToPlan())) startPlanning();
+}
+
+void Session::open(planning::Study study, materials::Library library, std::shared_ptr<const subject::Picture> picture,
+                   planning::Record record) {
     forget();
+    record_ = std::move(record);
+    writtenWith_ = study;
     if (picture) {
         kept_->reference = study.reference;
         kept_->picture = std::move(picture);
@@ -86,8 +120,11 @@ std::vector<storage::JournalStep> Session::steps() const {
     return steps;
 }
 
-void Session::takeUp(const std::vector<storage::JournalStep>& steps, int at) {
+void Session::takeUp(const std::vector<storage::JournalStep>& steps, int at, planning::Record record,
+                     const planning::Study& writtenWith) {
     forget();
+    record_ = std::move(record);
+    writtenWith_ = writtenWith;
     isTakingUp_ = true;
     const auto stateOf = [](const storage::JournalStep& step) { return Chosen{step.study, step.library}; };
     for (std::size_t i = 1; i < steps.size(); ++i)
@@ -113,6 +150,12 @@ void Session::chooseMaterials(const QString& what, const planning::Study& change
 
 void Session::push(const QString& what, Chosen changed, const QString& mergeKey) {
     if (changed == chosen_) return;
+    if (planning::Standing(record_).isAnythingDone() && planning::isOfTheSheet(chosen_.study, changed.study)) {
+        Q_EMIT problemMet(tr("The sheet is begun: picture, areas, paper and ground stay as they are; save the study "
+                             "under another name to begin another sheet."));
+        Q_EMIT studyChanged();
+        return;
+    }
     history_.push(new Choice(*this, what, chosen_, std::move(changed), mergeKey));
 }
 
@@ -239,26 +282,31 @@ void Session::startPlanning() {
     triedSoFar_.clear();
     firstOrder_.clear();
     Q_EMIT planningStarted();
-    const auto plan = [](Fineness fineness) {
-        return [fineness](const Chosen& of, Kept& kept, const Progress& progress) {
-            return planning::makePlan(of.study, *of.library, kept, progress, 0, fineness);
-        };
+    const auto coarsePlan = [](const Chosen& of, Kept& kept, const Progress& progress) {
+        return planning::makePlan(of.study, *of.library, kept, progress, 0, Fineness::coarse);
     };
+    const auto fullPlan = [record = recordToPlan()](const Chosen& of, Kept& kept, const Progress& progress) {
+        return planning::makePlan(of.study, *of.library, record, kept, progress);
+    };
+    const Course course = courseOf(recordToPlan());
     // The reference, the reading, and once the hand rests a coarse plan and the full one, each shown as soon as it is
     // there. The next begins before it is shown: whoever sees it may choose otherwise, which then ends what has begun.
-    const auto full = [this, plan](const Chosen& of) {
-        stage(of, 0.4, 1, plan(Fineness::full), [this, of](planning::Plan made) {
+    const auto full = [this, fullPlan, course](const Chosen& of) {
+        stage(of, 0.4, 1, fullPlan, [this, of, course](planning::Plan made) {
+            planCourse_ = course;
             take(std::move(made), of);
             end();
             compareMissing();  // a station has asked meanwhile
         });
     };
-    const auto coarse = [this, plan, full](const Chosen& of) {
+    const auto coarse = [this, coarsePlan, full](const Chosen& of) {
+        // What is laid is not what a first plan would lay.
+        if (!record_.isEmpty()) return compareWanted(of, [full, of] { full(of); });
         // Around what is set by hand the full plan is there as soon.
         if (plan_ && !plan_->isCoarse && planOf_.library == of.library &&
             planning::differOnlyByHand(planOf_.study, of.study))
             return compareWanted(of, [full, of] { full(of); });
-        stage(of, 0, 0.1, plan(Fineness::coarse), [this, full, of](planning::Plan made) {
+        stage(of, 0, 0.1, coarsePlan, [this, full, of](planning::Plan made) {
             compareWanted(of, [full, of] { full(of); });
             take(std::move(made), of);
         });

@@ -10,7 +10,7 @@
 
 #include "app/background.h"
 #include "planning/close_view.h"
-#include "planning/planner.h"
+#include "planning/replanning.h"
 #include "storage/journal.h"
 #include "subject/pyramid.h"
 
@@ -46,6 +46,13 @@ class Session : public QObject {
     std::shared_ptr<const planning::Reading> reading() const { return reading_; }
     std::shared_ptr<const planning::Plan> plan() const { return plan_; }
     QUndoStack& history() { return history_; }
+    /// What has been done on the sheet.
+    const planning::Record& record() const { return record_; }
+    /// The record has grown, and is on the disk together with this study. Once anything is laid there is no way back
+    /// to before it. Plans anew if the work does not go as planned.
+    void takeRecord(planning::Record record, const planning::Study& writtenWith);
+    /// Whether the artist has chosen otherwise since the record was last written.
+    bool hasChosenSince() const;
     bool isPlanning() const { return isPlanning_; }
     /// The plan is to tell of all papers, or of all ways to begin, whatever the study names: what is known is in the
     /// plan as soon as it is found.
@@ -56,15 +63,19 @@ class Session : public QObject {
     /// The papers in the order that is there at once; empty before.
     const std::vector<materials::Paper>& firstOrder() const { return firstOrder_; }
     /// Whether `plan()` belongs to `study()` and is no first plan that will be replaced.
-    bool isPlanCurrent() const { return plan_ && !plan_->isCoarse && planOf_ == chosen_; }
+    bool isPlanCurrent() const {
+        return plan_ && !plan_->isCoarse && planOf_ == chosen_ && planCourse_ == courseOf(recordToPlan());
+    }
 
     /// Starts over with another study; the history is empty and clean. `picture` is its reference, if it has been read.
     void open(planning::Study study, materials::Library library,
-              std::shared_ptr<const subject::Picture> picture = nullptr);
+              std::shared_ptr<const subject::Picture> picture = nullptr, planning::Record record = {});
     /// The states that undo and redo reach, from the first; history().index() is the one in hand.
     std::vector<storage::JournalStep> steps() const;
-    /// Goes on from these states with the one at `at` in hand; undo and redo reach the others, and nothing is saved.
-    void takeUp(const std::vector<storage::JournalStep>& steps, int at);
+    /// Goes on from these states with the one at `at` in hand; undo and redo reach the others, and nothing is saved but
+    /// the record, with the study that it was written with.
+    void takeUp(const std::vector<storage::JournalStep>& steps, int at, planning::Record record = {},
+                const planning::Study& writtenWith = {});
     /// One undoable choice: what it makes of the study. Choices with the same `mergeKey` (not empty) in a row are
     /// undone as one.
     void choose(const QString& what, const std::function<void(planning::Study&)>& change, const QString& mergeKey = {});
@@ -76,6 +87,7 @@ class Session : public QObject {
 
  Q_SIGNALS:
     void studyChanged();
+    void recordChanged();
     void shownLightChanged();
     void readingChanged();
     void planChanged();
@@ -97,6 +109,15 @@ class Session : public QObject {
         std::shared_ptr<const materials::Library> library = std::make_shared<materials::Library>();
         bool operator==(const Chosen&) const = default;
     };
+    /// What of a record a plan depends on.
+    struct Course {
+        int planChangedAt = -1;
+        std::vector<planning::Deviation> deviations;
+        bool operator==(const Course&) const = default;
+    };
+    static Course courseOf(const planning::Record& record);
+    /// The record as the plan is made from it: the artist's last choices are in it though they are not written yet.
+    planning::Record recordToPlan() const;
     void forget();
     void set(const Chosen& chosen);
     void push(const QString& what, Chosen changed, const QString& mergeKey);
@@ -112,6 +133,9 @@ class Session : public QObject {
     void end();
 
     Chosen chosen_, planOf_;
+    planning::Record record_;
+    planning::Study writtenWith_;  // the record
+    Course planCourse_;            // of the record that the plan was made from
     std::shared_ptr<const planning::Reading> reading_;
     std::shared_ptr<const planning::Plan> plan_;
     cv::Mat picture_;

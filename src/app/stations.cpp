@@ -1,5 +1,6 @@
 #include "app/stations.h"
 
+#include "app/bench/bench_station.h"
 #include "app/layers/layers_station.h"
 #include "app/paper/paper_station.h"
 #include "app/sticks/sticks_station.h"
@@ -19,7 +20,8 @@ QList<Station*> made(Desk& desk) {
 }  // namespace
 
 QList<Station*> stationsOfTheRoute(Desk& desk) {
-    return made<SubjectStation, ValuesStation, PaperStation, SticksStation, UnderpaintingStation, LayersStation>(desk);
+    return made<SubjectStation, ValuesStation, PaperStation, SticksStation, UnderpaintingStation, LayersStation,
+                BenchStation>(desk);
 }
 
 }  // namespace app

@@ -84,10 +84,20 @@ MinuteRange dryingTime(const GroundLayer& layer, const materials::Paper& paper, 
     return {air.least * factor, air.most * factor};
 }
 
+MinuteRange driesIn(const Step& step, const Plan& plan, Drying help) {
+    if (step.isEmpty) return {};
+    if (step.tool == Tool::fixative) return fixativeDries;
+    if (step.groundLayer < 0) return {};
+    return dryingTime(plan.ground.layers[std::size_t(step.groundLayer)], plan.paper, help);
+}
+
+bool mayBeHeated(const Step& step, const Plan& plan) {
+    return step.groundLayer >= 0 && isWet(plan.ground.layers[std::size_t(step.groundLayer)]) &&
+           !plan.ground.layers[std::size_t(step.groundLayer)].mixture.empty();
+}
+
 double driesFor(const Step& step, const Plan& plan, const Study& study) {
-    if (step.tool == Tool::fixative) return fixativeDries.middle();
-    if (step.groundLayer < 0) return 0;
-    return dryingTime(plan.ground.layers[std::size_t(step.groundLayer)], plan.paper, study.drying).middle();
+    return driesIn(step, plan, study.drying).middle();
 }
 
 }  // namespace planning

@@ -22,7 +22,12 @@ inline constexpr MinuteRange fixativeDries{5, 15};
 /// Minutes until the next dry layer may go over a layer of the ground; 0 for dry ones. Common practice, no source.
 MinuteRange dryingTime(const GroundLayer& layer, const materials::Paper& paper, Drying help);
 
-/// Minutes until what a step has laid is dry, in the middle; 0 for dry work.
+/// Minutes until what a step has laid is dry; 0 for dry work. Nothing is heated that gives off a solvent.
+MinuteRange driesIn(const Step& step, const Plan& plan, Drying help);
+/// Whether heat may help it to dry: never alcohol or fixative, whose fumes burn.
+bool mayBeHeated(const Step& step, const Plan& plan);
+
+/// The same by the study's way to dry, in the middle.
 double driesFor(const Step& step, const Plan& plan, const Study& study);
 
 }  // namespace planning

@@ -1,16 +1,29 @@
 #include "planning/plan.h"
 
+#include "common/naming.h"
+
 namespace planning {
 
+namespace {
+
+constexpr std::array<std::string_view, 7> stageNames{"drawing", "underpainting", "block-in", "build",
+                                                     "refine",  "accent",        "fix"};
+constexpr std::array<std::string_view, 6> toolNames{"", "finger", "stump", "shaper", "sponge", "fixative"};
+
+}  // namespace
+
 std::string_view nameOf(Stage stage) {
-    static constexpr std::array<std::string_view, 7> names{"drawing", "underpainting", "block-in", "build",
-                                                           "refine",  "accent",        "fix"};
-    return names[static_cast<std::size_t>(stage)];
+    return stageNames[static_cast<std::size_t>(stage)];
+}
+std::optional<Stage> stageNamed(std::string_view name) {
+    return common::enumNamed<Stage>(stageNames, name);
 }
 
 std::string_view nameOf(Tool tool) {
-    static constexpr std::array<std::string_view, 6> names{"", "finger", "stump", "shaper", "sponge", "fixative"};
-    return names[static_cast<std::size_t>(tool)];
+    return toolNames[static_cast<std::size_t>(tool)];
+}
+std::optional<Tool> toolNamed(std::string_view name) {
+    return common::enumNamed<Tool>(toolNames, name);
 }
 
 std::string_view nameOf(ReasonKind kind) {

@@ -144,6 +144,7 @@ inline constexpr double nearlyFull = 0.85;
 /// What works on pigment that lies there.
 enum class Tool { none, finger, stump, shaper, sponge, fixative };
 std::string_view nameOf(Tool tool);
+std::optional<Tool> toolNamed(std::string_view name);
 
 /// One stick (or tool) over an area, or areas that are planned together, in one manner; its pressure map is
 /// Plan::pressures[its place in the stack] where Plan::stackMap is the stack.
@@ -190,6 +191,7 @@ struct PlannedStack {
 
 enum class Stage { drawing, underpainting, blockIn, build, refine, accent, fix };
 std::string_view nameOf(Stage stage);
+std::optional<Stage> stageNamed(std::string_view name);
 
 /// A layer by its stack and its place in it.
 struct LayerPlace {

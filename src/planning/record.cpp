@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <opencv2/imgcodecs.hpp>
 
+#include "common/naming.h"
 #include "planning/minutes.h"
 
 namespace planning {
@@ -11,15 +12,9 @@ namespace {
 
 constexpr std::array<std::string_view, entryKindCount> entryNames{
     "begun",   "done",       "passed-over", "took-stick", "pressed",    "taken-back",   "paused",
-    "resumed", "wait-begun", "wait-ended",  "note",       "photograph", "plan-changed", "finishing"};
+    "resumed", "wait-ended",  "note",       "photograph", "plan-changed", "finishing"};
 constexpr std::array<std::string_view, finishingCount> finishingNames{"tape-off", "soften-edge", "sign",
                                                                       "glassine", "frame",       "store"};
-
-template <typename Enum, std::size_t count>
-std::optional<Enum> named(const std::array<std::string_view, count>& names, std::string_view name) {
-    const auto at = std::ranges::find(names, name);
-    return at == names.end() ? std::nullopt : std::optional(Enum(at - names.begin()));
-}
 
 bool isSame(const SharedBytes& one, const SharedBytes& other) {
     return one == other || (one && other && *one == *other);
@@ -37,13 +32,13 @@ std::string_view nameOf(EntryKind kind) {
     return entryNames[static_cast<std::size_t>(kind)];
 }
 std::optional<EntryKind> entryKindNamed(std::string_view name) {
-    return named<EntryKind>(entryNames, name);
+    return common::enumNamed<EntryKind>(entryNames, name);
 }
 std::string_view nameOf(Finishing what) {
     return finishingNames[static_cast<std::size_t>(what)];
 }
 std::optional<Finishing> finishingNamed(std::string_view name) {
-    return named<Finishing>(finishingNames, name);
+    return common::enumNamed<Finishing>(finishingNames, name);
 }
 
 bool LaidStep::operator==(const LaidStep& other) const {
@@ -103,7 +98,6 @@ Standing::Standing(const Record& record, std::size_t entries) : isTaken_(entries
                 ticked_[std::size_t(entry.finishing)] = true;
                 break;
             case EntryKind::takenBack:
-            case EntryKind::waitBegun:
             case EntryKind::waitEnded:
             case EntryKind::note:
             case EntryKind::photograph:
@@ -128,13 +122,18 @@ bool Standing::isAnythingDone() const {
     return std::ranges::any_of(steps_, [](const auto& it) { return it.second.isDone || it.second.isPassed; });
 }
 
-int stepInHand(const Plan& plan, const Standing& standing) {
+std::vector<int> openSteps(const Plan& plan, const Standing& standing) {
+    const auto isLeft = [&](int n) {
+        return n > 0 && !plan.steps[std::size_t(n - 1)].isEmpty && standing.isOpen(n);
+    };
+    std::vector<int> open;
     for (const Step& step : plan.steps)
-        if (!step.isEmpty && standing.isOpen(step.number) && std::ranges::none_of(step.after, [&](int n) {
-                return n > 0 && !plan.steps[std::size_t(n - 1)].isEmpty && standing.isOpen(n);
-            }))
-            return step.number;
-    return 0;
+        if (isLeft(step.number) && std::ranges::none_of(step.after, isLeft)) open.push_back(step.number);
+    return open;
+}
+
+bool shareAPlace(const Step& one, const Step& other) {
+    return std::ranges::any_of(one.areas, [&](int area) { return std::ranges::count(other.areas, area) > 0; });
 }
 
 LaidStep laidStep(const Plan& plan, const Step& step, double widthMillimetres, double heightMillimetres) {

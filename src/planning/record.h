@@ -23,14 +23,13 @@ enum class EntryKind {
     takenBack,    // an earlier entry is not so
     paused,       // the hand rests
     resumed,      // and works again
-    waitBegun,    // something dries
-    waitEnded,    // and is dry
+    waitEnded,    // what a step left wet is dry
     note,         // a remark
     photograph,   // of the work as it stands
     planChanged,  // the artist has chosen otherwise: what is left follows from the study as it now is
     finishing,    // a last step is ticked: see Finishing
 };
-inline constexpr int entryKindCount = 14;
+inline constexpr int entryKindCount = 13;
 std::string_view nameOf(EntryKind kind);
 std::optional<EntryKind> entryKindNamed(std::string_view name);
 
@@ -141,9 +140,12 @@ class Standing {
     bool isPaused_ = false;
 };
 
-/// The first step of a plan that is neither done nor passed over, and may be begun: all that it comes after is. 0 when
-/// nothing is left.
-int stepInHand(const Plan& plan, const Standing& standing);
+/// The steps of a plan that may be begun, the first first: neither done nor passed over, with nothing open that they
+/// come after.
+std::vector<int> openSteps(const Plan& plan, const Standing& standing);
+
+/// Whether a step would be laid where another one has been.
+bool shareAPlace(const Step& one, const Step& other);
 
 /// A step of a plan as it is laid, all but its words and minutes.
 LaidStep laidStep(const Plan& plan, const Step& step, double widthMillimetres, double heightMillimetres);

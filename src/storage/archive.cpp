@@ -45,6 +45,10 @@ std::optional<ArchiveReader> ArchiveReader::open(common::Bytes bytes) {
     return reader;
 }
 
+bool ArchiveReader::has(const std::string& name) const {
+    return zip_name_locate(archive_.get(), name.c_str(), 0) >= 0;
+}
+
 std::optional<common::Bytes> ArchiveReader::part(const std::string& name, std::size_t most) const {
     zip_stat_t stat;
     if (zip_stat(archive_.get(), name.c_str(), 0, &stat) != 0 || stat.size > most) return std::nullopt;

@@ -21,6 +21,7 @@ class ArchiveReader {
     /// Nullopt for what is no whole archive, or would be larger than any study when it is unpacked.
     static std::optional<ArchiveReader> open(common::Bytes bytes);
 
+    bool has(const std::string& name) const;
     /// Nullopt if there is no such part, it is larger than `most`, or its checksum is wrong.
     std::optional<common::Bytes> part(const std::string& name, std::size_t most) const;
     std::optional<QJsonObject> json(const std::string& name) const;

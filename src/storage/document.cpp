@@ -5,6 +5,7 @@
 #include "common/file.h"
 #include "storage/archive.h"
 #include "storage/materials_json.h"
+#include "storage/record_json.h"
 #include "storage/study_json.h"
 #include "storage/text.h"
 #include "storage/whole_file.h"
@@ -49,13 +50,24 @@ common::Result<Document> readDocument(const std::filesystem::path& file) {
     auto library = libraryFrom(*libraryJson, name);
     if (!library) return library.problem();
 
-    Document document{*std::move(study), *std::move(library), isFrameMended};
+    Document document{*std::move(study), *std::move(library), {}, isFrameMended};
     document.study.reference = referenceIn(*archive, studyJson->value("reference").toString().toStdString(), 1);
     if (!document.study.reference) return Problem{ProblemKind::duneDamaged, name, 0, "reference"};
     for (const QJsonValue& other : studyJson->value("others").toArray()) {
         auto& others = document.study.others;
         others.push_back(referenceIn(*archive, other.toString().toStdString(), others.size() + 2));
         if (!others.back()) return Problem{ProblemKind::duneDamaged, name, 0, "reference"};
+    }
+    if (const auto recordJson = archive->json("record.json")) {
+        const PartReader part = [&](const std::string& named) -> planning::SharedBytes {
+            auto held = archive->part(named, subject::mostPictureBytes);
+            return held ? std::make_shared<const common::Bytes>(*std::move(held)) : nullptr;
+        };
+        auto record = recordFrom(*recordJson, part, name);
+        if (!record) return record.problem();
+        document.record = *std::move(record);
+    } else if (archive->has("record.json")) {
+        return Problem{ProblemKind::duneDamaged, name, 0, "record.json"};
     }
     return document;
 }
@@ -69,6 +81,10 @@ common::Done writeDocument(const Document& document, const std::filesystem::path
     archive.add(referencePart(document.study.reference->name), document.study.reference->bytes);
     for (std::size_t i = 0; i < document.study.others.size(); ++i)
         archive.add(referencePart(document.study.others[i]->name, i + 2), document.study.others[i]->bytes);
+    if (!document.record.isEmpty()) {
+        archive.add("record.json", jsonOf(document.record));
+        for (const auto& [name, bytes] : partsOf(document.record)) archive.add(name, *bytes);
+    }
     if (!areasPng.isEmpty()) archive.add("areas.png", areasPng);
     if (!thumbnailPng.isEmpty()) archive.add("thumbnail.png", thumbnailPng);
     const auto bytes = archive.finish();

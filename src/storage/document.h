@@ -5,14 +5,17 @@
 
 #include "common/result.h"
 #include "materials/material.h"
+#include "planning/record.h"
 #include "planning/study.h"
 
 namespace storage {
 
-/// What a .dune file holds: the choices, and every material that they draw on, so that it opens anywhere.
+/// What a .dune file holds: the choices, every material that they draw on, so that it opens anywhere, and what has been
+/// done.
 struct Document {
     planning::Study study;
     materials::Library library;
+    planning::Record record = {};
     bool isFrameMended = false;  // the file's frame went beyond its picture
 };
 
