@@ -76,9 +76,8 @@ MainWindow::MainWindow(materials::Library starter, storage::MaterialsStore* stor
     connect(&session_.history(), &QUndoStack::cleanChanged, this, [this](bool clean) { setWindowModified(!clean); });
     StudyFile& file = desk_.file();
     file.savedSomewhere = [this] { return saveAs(); };
-    connect(&file, &StudyFile::pathMissing, this, [this] {
-        say(tr("What is done at the easel is kept in the study's file: save the study first."));
-    });
+    connect(&file, &StudyFile::pathMissing, this,
+            [this] { say(tr("What is done at the easel is kept in the study's file: save the study first.")); });
     connect(&file, &StudyFile::problemMet, this, [this](const common::Problem& problem) {
         say(tr("This is not kept yet, so nothing has moved on. %1").arg(wording::problemSentence(problem)));
     });
@@ -206,6 +205,7 @@ void MainWindow::makeMenus() {
     add(study, tr("Open the demo study \"Kettle\""), {}, [this] { openDemo(QStringLiteral("kettle")); });
     add(study, tr("Open the demo study \"Tea hills\""), {}, [this] { openDemo(QStringLiteral("hills")); });
     study->addSeparator();
+    add(study, tr("Begin another sheet of this study"), {}, [this] { beginAnotherSheet(); });
     add(study, tr("Save"), QKeySequence::Save, [this] { save(); });
     add(study, tr("Save as…"), QKeySequence::SaveAs, [this] { saveAs(); });
     add(study, tr("Write the plan for the easel…"), QKeySequence(Qt::CTRL | Qt::Key_E), [this] { chooseAndExport(); });

@@ -61,6 +61,8 @@ class MainWindow : public QMainWindow {
     bool isAtBeginning() const;
     /// Says a problem in the margin.
     void say(const QString& problem);
+    /// The study in hand on a fresh sheet: nothing is laid, and it has no file yet.
+    void beginAnotherSheet();
     /// Offers to write the plan into a folder; null while there is none.
     ExportSheet* chooseAndExport();
     /// The construction drawing at real size; by ending: .svg, or .pdf on pages to be joined.

@@ -153,6 +153,16 @@ bool MainWindow::saveTo(const QString& file) {
     return true;
 }
 
+void MainWindow::beginAnotherSheet() {
+    if (!session_.study().reference || !mayDiscard()) return;
+    desk_.file().settle();
+    planning::Study study = session_.study();
+    materials::Library library = session_.library();
+    beginStudy({});
+    session_.open(std::move(study), std::move(library));
+    pictures_->fit();
+}
+
 ExportSheet* MainWindow::chooseAndExport() {
     const auto plan = session_.plan();
     if (!plan || !session_.isPlanCurrent()) {
@@ -206,27 +216,28 @@ void MainWindow::takeUp(const UnsavedWork& work) {
         storage::Journal journal;
         storage::Document saved;
     };
-    recovering_.run([file = work.journal.toStdString()](const common::Progress&) -> common::Result<Unsaved> {
-                        auto journal = storage::readJournal(file);
-                        if (!journal) return journal.problem();
-                        Unsaved unsaved{*std::move(journal), {}};
-                        if (!unsaved.journal.file.isEmpty())
-                            if (auto saved = storage::readDocument(unsaved.journal.file.toStdString()))
-                                unsaved.saved = *std::move(saved);
-                        return unsaved;
-                    },
-                    [this, work](const common::Result<Unsaved>& unsaved) {
-                        progressRow_->hide();
-                        if (!unsaved) {
-                            refresh();
-                            return say(wording::problemSentence(unsaved.problem()));
-                        }
-                        const storage::Journal& journal = unsaved->journal;
-                        beginStudy(journal.file);
-                        session_.takeUp(journal.steps, journal.at, unsaved->saved.record, unsaved->saved.study);
-                        keeper_.adopt(work);
-                        pictures_->fit();
-                    });
+    recovering_.run(
+        [file = work.journal.toStdString()](const common::Progress&) -> common::Result<Unsaved> {
+            auto journal = storage::readJournal(file);
+            if (!journal) return journal.problem();
+            Unsaved unsaved{*std::move(journal), {}};
+            if (!unsaved.journal.file.isEmpty())
+                if (auto saved = storage::readDocument(unsaved.journal.file.toStdString()))
+                    unsaved.saved = *std::move(saved);
+            return unsaved;
+        },
+        [this, work](const common::Result<Unsaved>& unsaved) {
+            progressRow_->hide();
+            if (!unsaved) {
+                refresh();
+                return say(wording::problemSentence(unsaved.problem()));
+            }
+            const storage::Journal& journal = unsaved->journal;
+            beginStudy(journal.file);
+            session_.takeUp(journal.steps, journal.at, unsaved->saved.record, unsaved->saved.study);
+            keeper_.adopt(work);
+            pictures_->fit();
+        });
 }
 
 bool MainWindow::mayDiscard() {

@@ -151,9 +151,10 @@ void Session::chooseMaterials(const QString& what, const planning::Study& change
 void Session::push(const QString& what, Chosen changed, const QString& mergeKey) {
     if (changed == chosen_) return;
     if (planning::Standing(record_).isAnythingDone() && planning::isOfTheSheet(chosen_.study, changed.study)) {
-        Q_EMIT problemMet(tr("The sheet is begun: picture, areas, paper and ground stay as they are; save the study "
-                             "under another name to begin another sheet."));
-        Q_EMIT studyChanged();
+        Q_EMIT studyChanged();  // what was asked for is not shown
+        Q_EMIT problemMet(
+            tr("The sheet is begun, so picture, areas, paper and ground stay as they are: begin another "
+               "sheet of this study to choose them anew."));
         return;
     }
     history_.push(new Choice(*this, what, chosen_, std::move(changed), mergeKey));

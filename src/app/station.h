@@ -55,6 +55,9 @@ class Station : public QWidget {
     void looksDifferent();
 
  protected:
+    /// Of pressure maps: wide enough for the picture on the screen, and cheap to draw at every step.
+    static constexpr int mapWidth = 560;
+
     /// Index of the stack at a place, -1 without a plan.
     int stackAt(const QPointF& fraction) const;
     /// Of stacks of the plan.

@@ -55,7 +55,11 @@ class Rest {
 
  private:
     double priced(const Stack& stack) const {
-        double cost = stack.cost;
+        // One more is for what went wrong, and not to better the plan.
+        constexpr double correction = 0.4;
+        const auto sticks =
+            std::ranges::count_if(stack.layers, [](const StackLayer& layer) { return layer.stick >= 0; });
+        double cost = stack.cost + correction * double(std::max<std::ptrdiff_t>(0, sticks - rules_.layers));
         std::vector<int> paid;
         for (std::size_t i = std::size_t(want_.laid); i < stack.layers.size(); ++i) {
             const int stick = stack.layers[i].stick;
@@ -108,6 +112,7 @@ class Rest {
         std::vector<Layers> tried;
         for (const StackLayer& option : all) {
             Layers more = layers;
+            if (int(more.size()) >= rules_.most && int(more.size()) > want_.laid) more.pop_back();
             more.push_back(option);
             tried.push_back(std::move(more));
         }
@@ -133,7 +138,6 @@ class Rest {
             // A tool works on what was laid before it.
             if (layers[i].stick < 0 || mayMove) add(all, std::move(without));
         }
-        const auto laidSticks = std::ranges::count_if(layers, [](const StackLayer& it) { return it.stick >= 0; });
         for (const StackLayer& option : promising(layers, options(layers))) {
             for (std::size_t i = std::size_t(want_.laid); i < layers.size(); ++i) {
                 if (layers[i].stick < 0) continue;
@@ -141,7 +145,7 @@ class Rest {
                 exchanged[i] = option;
                 add(all, std::move(exchanged));
             }
-            if (laidSticks >= rules_.layers || !mayMove) continue;
+            if (int(layers.size()) >= rules_.most || !mayMove) continue;
             Layers more = layers;
             more.push_back(option);
             add(all, std::move(more));

@@ -8,7 +8,8 @@ namespace matching {
 struct RestRules {
     std::vector<int> sticks;        // indices that may be laid
     std::vector<float> stickPrice;  // by stick, in units of the area's cost; empty: none has one
-    int layers = 4;                 // of sticks at most, those that lie there counted
+    int layers = 4;                 // of sticks, those that lie there counted; a correction may take more, at a price
+    int most = 6;                   // layers of all kinds at the very most
     int rounds = 3;                 // of changes, each the one that betters it most
 };
 

@@ -80,9 +80,8 @@ DryState EaselTimers::stateOf(const EaselWait& wait, const Moment& now) const {
 }
 
 bool EaselTimers::isWet(int step, const Moment& now) const {
-    return std::ranges::any_of(waits_, [&](const EaselWait& wait) {
-        return wait.step == step && stateOf(wait, now) != DryState::dry;
-    });
+    return std::ranges::any_of(
+        waits_, [&](const EaselWait& wait) { return wait.step == step && stateOf(wait, now) != DryState::dry; });
 }
 
 std::vector<int> EaselTimers::newlyDry(const Moment& now) {

@@ -11,8 +11,8 @@ namespace planning {
 namespace {
 
 constexpr std::array<std::string_view, entryKindCount> entryNames{
-    "begun",   "done",       "passed-over", "took-stick", "pressed",    "taken-back",   "paused",
-    "resumed", "wait-ended",  "note",       "photograph", "plan-changed", "finishing"};
+    "begun",   "done",       "passed-over", "took-stick", "pressed",      "taken-back", "paused",
+    "resumed", "wait-ended", "note",        "photograph", "plan-changed", "finishing"};
 constexpr std::array<std::string_view, finishingCount> finishingNames{"tape-off", "soften-edge", "sign",
                                                                       "glassine", "frame",       "store"};
 
@@ -123,9 +123,7 @@ bool Standing::isAnythingDone() const {
 }
 
 std::vector<int> openSteps(const Plan& plan, const Standing& standing) {
-    const auto isLeft = [&](int n) {
-        return n > 0 && !plan.steps[std::size_t(n - 1)].isEmpty && standing.isOpen(n);
-    };
+    const auto isLeft = [&](int n) { return n > 0 && !plan.steps[std::size_t(n - 1)].isEmpty && standing.isOpen(n); };
     std::vector<int> open;
     for (const Step& step : plan.steps)
         if (isLeft(step.number) && std::ranges::none_of(step.after, isLeft)) open.push_back(step.number);

@@ -304,8 +304,8 @@ class Replanner {
         if (want.laid > 0) want.samples = samplesOver(plan_, study_, s, subject_.wanted, going.maps);
         const std::vector<matching::PreparedStick> prepared = matching::prepared(media, plan_.light);
         matching::RestRules rules;
-        // What went wrong may want one layer more than the study allows.
-        rules.layers = std::min(mostLayers, std::max(study_.layers, int(layers.size()) + 1));
+        rules.layers = std::max(study_.layers, int(layers.size()));
+        rules.most = mostLayers;
         const auto isOpen = [&](int i) {
             const materials::Material& stick = media[std::size_t(i)];
             return matching::isDry(prepared[std::size_t(i)]) && library_.medium(stick.id) && !isPassedOver(s, i);

@@ -17,7 +17,7 @@ using planning::Record;
 namespace {
 
 constexpr int recordVersion = 1;
-constexpr double mostMinutes = 100'000, mostSquareCentimetres = 1e6, mostSteps = 100'000, mostEntries = 1e6;
+constexpr double mostMinutes = 100'000, mostSquareCentimetres = 1e6, mostStepNumber = 100'000, mostEntries = 1e6;
 
 /// Every material that the record tells of, once.
 std::vector<materials::Material> mediaIn(const Record& record) {
@@ -35,7 +35,7 @@ std::vector<materials::Material> mediaIn(const Record& record) {
 std::string mapPart(std::size_t entry) {
     return "progress/map-" + std::to_string(entry + 1) + ".png";
 }
-std::string picturePart(const std::string& picture) {
+std::string photographPart(const std::string& picture) {
     return "progress/" + picture;
 }
 
@@ -74,7 +74,7 @@ class EntryReader {
         entry.at = at.toMSecsSinceEpoch();
         entry.offsetMinutes = at.offsetFromUtc() / 60;
         entry.kind = reader.word("kind", &planning::entryKindNamed);
-        if (reader.has("step")) entry.step = int(reader.number("step", 0, mostSteps));
+        if (reader.has("step")) entry.step = int(reader.number("step", 0, mostStepNumber));
         if (reader.has("heavier")) entry.heavier = int(reader.number("heavier", -1, 1));
         if (reader.has("takes")) entry.takes = int(reader.number("takes", -1, mostEntries));
         if (reader.has("finishing")) entry.finishing = reader.word("finishing", &planning::finishingNamed);
@@ -82,7 +82,7 @@ class EntryReader {
         entry.stick = stickIn(json, reader);
         entry.picture = reader.string("picture");
         if (!entry.picture.empty()) {
-            entry.bytes = part_(picturePart(entry.picture));
+            entry.bytes = part_(photographPart(entry.picture));
             if (!entry.bytes) reader.fail("picture");
         }
         if (json.contains("laid")) entry.laid = laidIn(json["laid"].toObject(), reader);
@@ -163,7 +163,7 @@ std::vector<std::pair<std::string, planning::SharedBytes>> partsOf(const Record&
     std::vector<std::pair<std::string, planning::SharedBytes>> parts;
     for (std::size_t i = 0; i < record.entries.size(); ++i) {
         const Entry& entry = record.entries[i];
-        if (entry.bytes) parts.emplace_back(picturePart(entry.picture), entry.bytes);
+        if (entry.bytes) parts.emplace_back(photographPart(entry.picture), entry.bytes);
         if (entry.laid && entry.laid->map) parts.emplace_back(mapPart(i), entry.laid->map);
     }
     return parts;
@@ -176,8 +176,8 @@ common::Result<Record> recordFrom(const QJsonObject& json, const PartReader& par
     if (*version > recordVersion) return Problem{ProblemKind::duneNewer, name};
     const auto media = libraryFrom(json["materials"].toObject(), name);
     if (!media) return media.problem();
-    Record record{stringIn(json, "id"), stringIn(json, "paper"), stringIn(json, "paperName"), stringIn(json, "ground"),
-                  {}};
+    Record record{
+        stringIn(json, "id"), stringIn(json, "paper"), stringIn(json, "paperName"), stringIn(json, "ground"), {}};
     const EntryReader reader(media->media, part, name);
     for (const QJsonValue& value : json["entries"].toArray()) {
         auto entry = reader.read(value.toObject());

@@ -31,8 +31,7 @@ std::array<double, 3> pressuresOf(const planning::Plan& plan, const Step& step) 
 }
 
 QString pressureWords(const planning::Plan& plan, const Step& step) {
-    if (step.groundLayer >= 0)
-        return pressureWord(plan.ground.layers[std::size_t(step.groundLayer)].pressure);
+    if (step.groundLayer >= 0) return pressureWord(plan.ground.layers[std::size_t(step.groundLayer)].pressure);
     const auto sums = pressuresOf(plan, step);
     const double all = sums[0] + sums[1] + sums[2];
     if (all <= 0) return {};
@@ -128,8 +127,8 @@ QStringList stepWatch(const planning::Plan& plan, const Step& step) {
         }
     }
     if (step.layers.size() > 1) {
-        const bool isPaired = std::ranges::count(step.why, planning::ReasonKind::pairTogether,
-                                                 &planning::Reason::kind) > 0;
+        const bool isPaired =
+            std::ranges::count(step.why, planning::ReasonKind::pairTogether, &planning::Reason::kind) > 0;
         if (isPaired) sentences << say("Both together, while the mixture is known.");
     }
     for (const QString& sentence : {runningOutSentence(plan, step), handSentence(plan, step)})
@@ -144,15 +143,15 @@ QStringList stepCautions(const planning::Plan& plan, const planning::Study& stud
         cautions << say("Toxic pigment (%1): gloves, no dust, no eating; follow the label and the safety data sheet.")
                         .arg(listed(stick->hazards));
     if (step.tool == Tool::fixative || isAlcohol(plan, step))
-        cautions << say("Flammable: outdoors or with strong ventilation, no flame, and no heat gun until the solvent is "
-                        "gone; follow the label and the safety data sheet.");
+        cautions << say(
+            "Flammable: outdoors or with strong ventilation, no flame, and no heat gun until the solvent is "
+            "gone; follow the label and the safety data sheet.");
     if (planning::mayBeHeated(step, plan) && study.drying == planning::Drying::heatGun)
         cautions << say("Keep the heat gun moving: it scorches paper and skin.");
     const bool isDusty = stick && !materials::isWet(stick->kind) && stick->kind != materials::Kind::pencil &&
                          (step.manner == pigment::Manner::press || step.manner == pigment::Manner::scumble ||
                           step.manner == pigment::Manner::blend);
-    if (isDusty)
-        cautions << say("Dust: work upright, tap it off into a bin or a damp tray, never blow.");
+    if (isDusty) cautions << say("Dust: work upright, tap it off into a bin or a damp tray, never blow.");
     if (stick && stick->kind == materials::Kind::pencil)
         cautions << say("Sharpen away from the hand; a mask where you sand the point.");
     return cautions;
@@ -189,18 +188,18 @@ QString heavierWord(int heavier) {
 }
 
 QStringList usualRemarks() {
-    return {say("too wet"), say("slid off"), say("lovely"), say("too dark"), say("too light"), say("too warm"),
-            say("too cool"), say("muddy")};
+    return {say("too wet"),   say("slid off"), say("lovely"),   say("too dark"),
+            say("too light"), say("too warm"), say("too cool"), say("muddy")};
 }
 
 QString entryWord(planning::EntryKind kind) {
     static constexpr std::array<const char*, planning::entryKindCount> words{
-        QT_TRANSLATE_NOOP("wording", "begun"),         QT_TRANSLATE_NOOP("wording", "laid"),
-        QT_TRANSLATE_NOOP("wording", "passed over"),   QT_TRANSLATE_NOOP("wording", "another stick"),
-        QT_TRANSLATE_NOOP("wording", "pressure"),      QT_TRANSLATE_NOOP("wording", "taken back"),
-        QT_TRANSLATE_NOOP("wording", "pause"),         QT_TRANSLATE_NOOP("wording", "went on"),
-        QT_TRANSLATE_NOOP("wording", "dry"),           QT_TRANSLATE_NOOP("wording", "note"),
-        QT_TRANSLATE_NOOP("wording", "photograph"),    QT_TRANSLATE_NOOP("wording", "plan changed"),
+        QT_TRANSLATE_NOOP("wording", "begun"),       QT_TRANSLATE_NOOP("wording", "laid"),
+        QT_TRANSLATE_NOOP("wording", "passed over"), QT_TRANSLATE_NOOP("wording", "another stick"),
+        QT_TRANSLATE_NOOP("wording", "pressure"),    QT_TRANSLATE_NOOP("wording", "taken back"),
+        QT_TRANSLATE_NOOP("wording", "pause"),       QT_TRANSLATE_NOOP("wording", "went on"),
+        QT_TRANSLATE_NOOP("wording", "dry"),         QT_TRANSLATE_NOOP("wording", "note"),
+        QT_TRANSLATE_NOOP("wording", "photograph"),  QT_TRANSLATE_NOOP("wording", "plan changed"),
         QT_TRANSLATE_NOOP("wording", "finishing")};
     return say(words[std::size_t(kind)]);
 }
@@ -220,8 +219,9 @@ QString finishingSentence(planning::Finishing what) {
         QT_TRANSLATE_NOOP("wording", "Sign with a soft stick: a pencil will not bite."),
         QT_TRANSLATE_NOOP("wording", "Lay glassine over it, shiny side down, and do not rub."),
         QT_TRANSLATE_NOOP("wording", "Frame it with a spacer, so that the glass does not touch it."),
-        QT_TRANSLATE_NOOP("wording", "Keep it flat and dry, out of the sun, away from children and pets; wipe the "
-                                     "place wet, no dry sweeping.")};
+        QT_TRANSLATE_NOOP("wording",
+                          "Keep it flat and dry, out of the sun, away from children and pets; wipe the "
+                          "place wet, no dry sweeping.")};
     return say(sentences[std::size_t(what)]);
 }
 

@@ -24,8 +24,6 @@ namespace app {
 
 namespace {
 
-constexpr int mapWidth = 560;
-
 /// Wide enough for a knuckle.
 constexpr int buttonHeight = 7 * measure::grid;
 
@@ -46,11 +44,10 @@ BenchStation::BenchStation(Desk& desk)
     other_ = addButton(row, tr("Other stick"), Qt::Key_S, tr("Another stick was taken"), [this] { takeOther(); });
     pass_ = addButton(row, tr("Pass over"), Qt::Key_X, tr("Pass this step over"), [this] { easel_.passOver(); });
     note_ = addButton(row, tr("Note"), Qt::Key_N, tr("Write a note"), [this] { writeNote(); });
-    photograph_ = addButton(row, tr("Photo"), Qt::Key_P, tr("Keep a photograph of the sheet"),
-                            [this] { choosePhotograph(); });
-    pause_ = addButton(row, tr("Pause"), Qt::Key_U, tr("Pause, or go on"), [this] {
-        easel_.isWorking() ? easel_.pause() : easel_.begin();
-    });
+    photograph_ =
+        addButton(row, tr("Photo"), Qt::Key_P, tr("Keep a photograph of the sheet"), [this] { choosePhotograph(); });
+    pause_ = addButton(row, tr("Pause"), Qt::Key_U, tr("Pause, or go on"),
+                       [this] { easel_.isWorking() ? easel_.pause() : easel_.begin(); });
     body_->addLayout(row);
     dry_ = new QPushButton;
     dry_->setFocusPolicy(Qt::TabFocus);
@@ -171,7 +168,8 @@ void BenchStation::takeOther() {
     const auto plan = session_.plan();
     const planning::Step* step = easel_.step();
     if (!plan || !step || step->stick < 0 || !easel_.isWorking() || easel_.isBusy()) return;
-    auto* sheet = new OtherStickSheet(this, *plan, *step, atHand(), [this](const std::string& id) { return placeOf(id); });
+    auto* sheet =
+        new OtherStickSheet(this, *plan, *step, atHand(), [this](const std::string& id) { return placeOf(id); });
     connect(sheet, &OtherStickSheet::taken, this, [this](const materials::Material& stick) {
         differenceBefore_ = session_.plan()->summary.picture.mean;
         easel_.takeStick(stick);
@@ -274,10 +272,11 @@ Route::Mark BenchStation::mark() const {
 }
 
 QString BenchStation::introduction() const {
-    return tr("The step in hand stands here in large letters, to be read from the easel. Space begins, and then says "
-              "that a step is laid; Backspace takes that back. S: another stick was taken; L and H: laid lighter or "
-              "heavier; X passes a step over; N is a note, P a photograph, U a pause. Whatever you do is kept at once, "
-              "and what is left is planned from it.");
+    return tr(
+        "The step in hand stands here in large letters, to be read from the easel. Space begins, and then says "
+        "that a step is laid; Backspace takes that back. S: another stick was taken; L and H: laid lighter or "
+        "heavier; X passes a step over; N is a note, P a photograph, U a pause. Whatever you do is kept at once, "
+        "and what is left is planned from it.");
 }
 
 MarginText BenchStation::margin() const {

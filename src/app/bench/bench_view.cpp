@@ -83,10 +83,9 @@ void BenchView::paintStep(QPainter& painter, const planning::Plan& plan, const p
         drawing::paintManner(painter, stickBox, step.manner, theme().ink);
     }
     if (step.stick >= 0)
-        drawing::paintManner(painter,
-                             QRectF(stickBox.left(), stickBox.bottom() + 2 * measure::grid, stickWidth,
-                                    0.2 * room.height()),
-                             step.manner, theme().ink);
+        drawing::paintManner(
+            painter, QRectF(stickBox.left(), stickBox.bottom() + 2 * measure::grid, stickWidth, 0.2 * room.height()),
+            step.manner, theme().ink);
     painter.setPen(theme().ink);
     QRectF words = room.adjusted(stickWidth + measure::edge, 0, 0, 0);
     const auto below = [&](double taken) { words.setTop(words.top() + taken + 0.4 * measure::grid); };
@@ -123,8 +122,8 @@ void BenchView::paintTimes(QPainter& painter, const planning::Plan& plan, const 
         below(fitted(painter, words, about, howSize * height(), false, 2));
         if (easel_.isElsewhere()) {
             painter.setPen(theme().quiet);
-            below(fitted(painter, words, tr("Meanwhile here: an earlier place is not dry."), watchSize * height(), false,
-                         2));
+            below(fitted(painter, words, tr("Meanwhile here: an earlier place is not dry."), watchSize * height(),
+                         false, 2));
         }
     }
     painter.setPen(theme().ink);
@@ -153,7 +152,8 @@ void BenchView::paintNext(QPainter& painter, const planning::Plan& plan, const Q
         words.setLeft(words.left() + 2.2 * tall + measure::edge);
         if (const QString place = placeOf(stick.id); !place.isEmpty()) where += QStringLiteral("; ") + place;
     }
-    fitted(painter, words, tr("Then %1: %2").arg(wording::stepTitle(plan, *next), where), howSize * height(), false, 1);
+    fitted(painter, words, tr("Then: %1; %2").arg(wording::stepTitle(plan, *next), where), howSize * height(), false,
+           1);
 }
 
 }  // namespace app

@@ -42,8 +42,8 @@ const planning::Step* Easel::nextStep() const {
 bool Easel::isFinished() const {
     const auto plan = session_.plan();
     return plan && !plan->isCoarse && !plan->steps.empty() && std::ranges::all_of(plan->steps, [&](const auto& step) {
-        return step.isEmpty || !standing_.isOpen(step.number);
-    });
+               return step.isEmpty || !standing_.isOpen(step.number);
+           });
 }
 
 bool Easel::isWaiting() const {

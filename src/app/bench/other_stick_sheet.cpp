@@ -48,21 +48,18 @@ OtherStickSheet::OtherStickSheet(QWidget* parent, const planning::Plan& plan, co
     const auto prepared = matching::prepared(open, plan.light);
     std::vector<int> order(open.size());
     for (std::size_t i = 0; i < order.size(); ++i) order[i] = int(i);
-    const auto apart = [&](int i) {
-        return colour::differenceCie2000(wanted, prepared[std::size_t(i)].masstone);
-    };
+    const auto apart = [&](int i) { return colour::differenceCie2000(wanted, prepared[std::size_t(i)].masstone); };
     std::ranges::stable_sort(order, {}, apart);
     for (const int i : order) {
         if (int(nearest_.size()) == most) break;
         const materials::Material& stick = open[std::size_t(i)];
         QStringList words{QString::fromStdString(stick.name), wording::kindWord(stick.kind)};
         if (const QString place = placeOf(stick.id); !place.isEmpty()) words << place;
-        auto* item = new QListWidgetItem(
-            iconOf(stick, iconSize),
-            tr("%1\n%2 (%3)")
-                .arg(words.join(QStringLiteral(", ")),
-                     wording::differenceWords(wanted, prepared[std::size_t(i)].masstone),
-                     wording::differenceFigure(apart(i))));
+        auto* item = new QListWidgetItem(iconOf(stick, iconSize),
+                                         tr("%1\n%2 (%3)")
+                                             .arg(words.join(QStringLiteral(", ")),
+                                                  wording::differenceWords(wanted, prepared[std::size_t(i)].masstone),
+                                                  wording::differenceFigure(apart(i))));
         item->setSizeHint({0, 52});
         list_->addItem(item);
         nearest_.push_back(stick);

@@ -32,8 +32,8 @@ WatchedFolder::WatchedFolder(QObject* parent) : QObject(parent) {
 
 QStringList WatchedFolder::pictures() const {
     QStringList files;
-    for (const QFileInfo& info :
-         QDir(folder_).entryInfoList({"*.jpg", "*.jpeg", "*.png", "*.tif", "*.tiff", "*.webp"}, QDir::Files, QDir::Name))
+    for (const QFileInfo& info : QDir(folder_).entryInfoList({"*.jpg", "*.jpeg", "*.png", "*.tif", "*.tiff", "*.webp"},
+                                                             QDir::Files, QDir::Name))
         files << info.filePath();
     return files;
 }

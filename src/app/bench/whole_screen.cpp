@@ -76,7 +76,8 @@ void WholeScreen::paintEvent(QPaintEvent*) {
     font = drawing::font(drawing::TypeSize::text);
     font.setPixelSize(int(0.42 * large));
     painter.setFont(font);
-    painter.drawText(QRectF(room.left(), top, room.width(), room.bottom() - top), across | Qt::AlignTop, words_, &taken);
+    painter.drawText(QRectF(room.left(), top, room.width(), room.bottom() - top), across | Qt::AlignTop, words_,
+                     &taken);
     top = taken.bottom() + 0.5 * large;
     if (pictures_.empty()) return;
     // Small, as from the other side of the room.

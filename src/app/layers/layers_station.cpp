@@ -24,13 +24,6 @@
 
 namespace app {
 
-namespace {
-
-/// Wide enough for the picture on the screen, and cheap to draw at every step.
-constexpr int mapWidth = 560;
-
-}  // namespace
-
 LayersStation::LayersStation(Desk& desk)
     : Station(desk, tr("The section"), tr("layers from the paper up")), trials_(session_) {
     connect(&trials_, &StudyTrials::triedOne, this, &LayersStation::looksDifferent);
