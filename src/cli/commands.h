@@ -23,6 +23,8 @@ int testCard(const QStringList& arguments);
 int readTestCard(const QStringList& arguments);
 int list(const QStringList& arguments);
 int compare(const QStringList& arguments);
+int log(const QStringList& arguments);
+int photograph(const QStringList& arguments);
 
 /// Says the problem on stderr; gives 2.
 int refuse(const common::Problem& problem);

@@ -22,6 +22,8 @@ int run(const QStringList& arguments) {
     if (command == "inspect") return cli::inspect(arguments.mid(2));
     if (command == "areas") return cli::areas(arguments.mid(2));
     if (command == "compare") return cli::compare(arguments.mid(2));
+    if (command == "log") return cli::log(arguments.mid(2));
+    if (command == "photograph") return cli::photograph(arguments.mid(2));
     std::fputs(
         "yawning-dune-cli plan REFERENCE|FILE.dune --out DIR [--library FILE.csv] [--paper ID] [--sticks N]\n"
         "                      [--width-mm W] [--height-mm H] [--areas N] [--values N] [--layers N] [--detail NAME]\n"
@@ -60,7 +62,11 @@ int run(const QStringList& arguments) {
         "                                                      labels from 1 as grey levels; the areas on stdout\n"
         "yawning-dune-cli compare papers|grounds|approaches|palettes|gaps PICTURE|FILE.dune [options as for plan]\n"
         "                      [--catalogue FILE.csv]          (gaps: what of it would be worth buying)\n"
-        "                                                      each candidate with what comes of it, best first\n",
+        "                                                      each candidate with what comes of it, best first\n"
+        "yawning-dune-cli log FILE.dune [--out log.csv]        what was done, a row an entry\n"
+        "yawning-dune-cli photograph FILE.dune --step N --out photo.jpg [--seed S] [--fault X,Y,RADIUS,dL,da,db]\n"
+        "                      [--shift AREA,dx,dy]            the sheet after a step as the stand-in camera sees it; "
+        "mm\n",
         command == "--help" || command == "-h" ? stdout : stderr);
     return command == "--help" || command == "-h" ? 0 : 2;
 }

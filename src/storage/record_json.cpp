@@ -39,11 +39,6 @@ std::string photographPart(const std::string& picture) {
     return "progress/" + picture;
 }
 
-QString timeOf(const Entry& entry) {
-    return QDateTime::fromMSecsSinceEpoch(entry.at, Qt::OffsetFromUTC, entry.offsetMinutes * 60)
-        .toString(Qt::ISODateWithMs);
-}
-
 QJsonObject jsonOf(const LaidStep& laid, const QJsonValue& stick, std::size_t entry) {
     QJsonObject json{{"key", text(laid.key)},
                      {"layers", arrayOf(laid.layers)},
@@ -128,6 +123,11 @@ class EntryReader {
 };
 
 }  // namespace
+
+QString timeOf(const Entry& entry) {
+    return QDateTime::fromMSecsSinceEpoch(entry.at, Qt::OffsetFromUTC, entry.offsetMinutes * 60)
+        .toString(Qt::ISODateWithMs);
+}
 
 QJsonObject jsonOf(const Record& record) {
     const std::vector<materials::Material> media = mediaIn(record);

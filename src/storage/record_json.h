@@ -13,6 +13,9 @@ namespace storage {
 /// record.json of a .dune (docs/FORMAT.md). Photographs and pressure maps stand beside it; parts() names them.
 QJsonObject jsonOf(const planning::Record& record);
 
+/// When it was, as it stands in files: "2026-11-30T19:04:05.123+01:00".
+QString timeOf(const planning::Entry& entry);
+
 /// The files beside record.json, by their names in the archive.
 std::vector<std::pair<std::string, planning::SharedBytes>> partsOf(const planning::Record& record);
 

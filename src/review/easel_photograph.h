@@ -1,0 +1,33 @@
+#pragma once
+
+#include <opencv2/core.hpp>
+#include <vector>
+
+#include "colour/lab.h"
+#include "review/stand_in_camera.h"
+
+namespace review {
+
+/// A stand-in for the camera beside the easel. For the demo and the tests.
+
+/// What the work is off the plan by: a round place, in millimetres from the picture's upper left corner, whose colours
+/// are off by so much in CIELAB.
+struct PlantedFault {
+    double x = 0, y = 0, radius = 0;
+    colour::Lab off;
+};
+/// An area (CV_8U, as large as the sheet's picture) that has been laid so many millimetres beside its place.
+struct PlantedShift {
+    cv::Mat mask;
+    double dx = 0, dy = 0;
+};
+
+/// A sheet (CV_8UC3, R G B) as it is taped to a board, lying flat: CV_32FC3, linear sRGB. The tape lies round the
+/// picture, `borderMillimetres` wide.
+cv::Mat tapedSheet(const cv::Mat& sheet, double widthMillimetres, double borderMillimetres,
+                   const std::vector<PlantedFault>& faults = {}, const std::vector<PlantedShift>& shifts = {});
+
+/// A telephone held by hand in the light of a room: everything that it does follows from the seed.
+CameraConditions atTheEasel(cv::Size sheet, unsigned seed);
+
+}  // namespace review
