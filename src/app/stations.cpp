@@ -2,6 +2,7 @@
 
 #include "app/bench/bench_station.h"
 #include "app/layers/layers_station.h"
+#include "app/log/log_station.h"
 #include "app/paper/paper_station.h"
 #include "app/sticks/sticks_station.h"
 #include "app/subject/subject_station.h"
@@ -21,7 +22,7 @@ QList<Station*> made(Desk& desk) {
 
 QList<Station*> stationsOfTheRoute(Desk& desk) {
     return made<SubjectStation, ValuesStation, PaperStation, SticksStation, UnderpaintingStation, LayersStation,
-                BenchStation>(desk);
+                BenchStation, LogStation>(desk);
 }
 
 }  // namespace app

@@ -5,6 +5,7 @@
 #include <QDateTime>
 #include <QUuid>
 
+#include "storage/log_shelf.h"
 #include "storage/plan_export.h"
 
 namespace app {
@@ -46,7 +47,11 @@ common::Done StudyFile::written(const storage::Document& document, const QString
     if (pictures.reading) areas = storage::areasPng(*pictures.reading);
     QBuffer png(&thumbnail);
     if (!pictures.sheet.isNull()) pictures.sheet.save(&png, "PNG");
-    return storage::writeDocument(document, path.toStdString(), areas, thumbnail);
+    auto done = storage::writeDocument(document, path.toStdString(), areas, thumbnail);
+    // The shelf only serves searching: that the study is written does not hang on it.
+    if (done && !document.record.isEmpty())
+        (void)storage::shelve(storage::usualLogFolder(), {document.study.title, path.toStdString(), document.record});
+    return done;
 }
 
 common::Done StudyFile::saveTo(const QString& path) {
