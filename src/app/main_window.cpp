@@ -204,6 +204,7 @@ void MainWindow::makeMenus() {
     add(study, tr("Open study…"), QKeySequence::Open, [this] { chooseAndOpen(false); });
     add(study, tr("Open the demo study \"Kettle\""), {}, [this] { openDemo(QStringLiteral("kettle")); });
     add(study, tr("Open the demo study \"Tea hills\""), {}, [this] { openDemo(QStringLiteral("hills")); });
+    add(study, tr("Open the demo evening at the easel"), {}, [this] { openDemo(QStringLiteral("kettle-evening")); });
     study->addSeparator();
     add(study, tr("Begin another sheet of this study"), {}, [this] { beginAnotherSheet(); });
     add(study, tr("Save"), QKeySequence::Save, [this] { save(); });

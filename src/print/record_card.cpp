@@ -43,16 +43,17 @@ class CardPainter {
         const auto days = planning::workedDays(card_.record);
         double minutes = 0;
         for (const planning::WorkedDay& day : days) minutes += day.minutes;
-        line(Words::tr("On %1; %2 at the easel, in %n evening(s).", nullptr, int(days.size()))
-                 .arg(QString::fromStdString(card_.record.paperName), wording::duration(minutes)),
+        line(Words::tr("On %1; %2 at the easel, in %3.")
+                 .arg(QString::fromStdString(card_.record.paperName), wording::duration(minutes),
+                      wording::eveningCount(int(days.size()))),
              drawing::TypeSize::text);
         y_ += 3 * mm;
         line(Words::tr("What was used"), drawing::TypeSize::text, true);
         for (const planning::ServedStick& served : planning::servedSticks(card_.record)) stick(served);
         y_ += 3 * mm;
         for (const planning::WorkedDay& day : days) {
-            line(Words::tr("%1: %2, %n step(s)", nullptr, day.steps)
-                     .arg(dateOf(entries[day.first]), wording::duration(day.minutes)),
+            line(Words::tr("%1: %2, %3")
+                     .arg(dateOf(entries[day.first]), wording::duration(day.minutes), wording::stepCount(day.steps)),
                  drawing::TypeSize::text, true);
             for (std::size_t i = day.first; i <= day.last; ++i) line(entryWords(i), drawing::TypeSize::small);
             y_ += 2 * mm;
@@ -63,7 +64,7 @@ class CardPainter {
     QString entryWords(std::size_t i) const {
         const planning::Entry& entry = card_.record.entries[i];
         const QDateTime at = QDateTime::fromMSecsSinceEpoch(entry.at, Qt::OffsetFromUTC, entry.offsetMinutes * 60);
-        return QStringLiteral("%1   %2").arg(QLocale().toString(at.time(), QLocale::ShortFormat),
+        return QStringLiteral("%1   %2").arg(at.time().toString(QStringLiteral("HH:mm")),
                                              wording::entryLine(card_.record, i));
     }
 

@@ -55,7 +55,8 @@ std::vector<ShelvedLog> shelvedLogs(const std::filesystem::path& folder) {
         const auto bytes = common::readFile(file, mostLogBytes);
         if (!bytes) continue;
         const QJsonObject json = QJsonDocument::fromJson(qtBytes(*bytes)).object();
-        auto record = recordFrom(json, [](const std::string&) { return nullptr; }, file.string());
+        auto record = recordFrom(
+            json, [](const std::string&) { return nullptr; }, file.string());
         if (record) logs.push_back({stringIn(json, "title"), stringIn(json, "file"), *std::move(record)});
     }
     return logs;

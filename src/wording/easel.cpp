@@ -35,16 +35,16 @@ QString pressureWords(const planning::Plan& plan, const Step& step) {
     const auto sums = pressuresOf(plan, step);
     const double all = sums[0] + sums[1] + sums[2];
     if (all <= 0) return {};
-    static constexpr std::array names{pigment::Pressure::light, pigment::Pressure::medium, pigment::Pressure::heavy};
+    static constexpr std::array names{QT_TRANSLATE_NOOP("wording", "light"), QT_TRANSLATE_NOOP("wording", "medium"),
+                                      QT_TRANSLATE_NOOP("wording", "heavy")};
     const auto most = std::size_t(std::ranges::max_element(sums) - sums.begin());
-    const QString word = pressureWord(names[most]);
     constexpr double nearlyAll = 0.9, nearlyNone = 0.1;
-    if (sums[most] > nearlyAll * all) return word;
+    if (sums[most] > nearlyAll * all) return say("%1 pressure").arg(say(names[most]));
     QStringList others;
     for (std::size_t i = 0; i < sums.size(); ++i)
-        if (i != most && sums[i] > nearlyNone * all) others << pressureWord(names[i]);
-    if (others.isEmpty()) return say("mostly %1").arg(word);
-    return say("mostly %1, some %2").arg(word, others.join(say(" and ")));
+        if (i != most && sums[i] > nearlyNone * all) others << say(names[i]);
+    if (others.isEmpty()) return say("mostly %1 pressure").arg(say(names[most]));
+    return say("mostly %1, some %2 pressure").arg(say(names[most]), others.join(say(" and ")));
 }
 
 QString capitalised(QString words) {
@@ -260,7 +260,7 @@ QString entryLine(const planning::Record& record, std::size_t index) {
         case planning::EntryKind::waitEnded:
             return say("%1 is dry").arg(step);
         case planning::EntryKind::note:
-            return text(entry.words);
+            return say("Note: \"%1\"").arg(text(entry.words));
         case planning::EntryKind::photograph:
             return say("Photograph");
         case planning::EntryKind::planChanged:
@@ -269,6 +269,14 @@ QString entryLine(const planning::Record& record, std::size_t index) {
             return say("%1: done").arg(finishingWord(entry.finishing));
     }
     return {};
+}
+
+QString stepCount(int steps) {
+    return steps == 1 ? say("one step") : say("%1 steps").arg(steps);
+}
+
+QString eveningCount(int evenings) {
+    return evenings == 1 ? say("one evening") : say("%1 evenings").arg(evenings);
 }
 
 }  // namespace wording

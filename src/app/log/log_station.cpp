@@ -31,7 +31,7 @@ QDateTime timeOf(const planning::Entry& entry) {
 }
 
 QString clockOf(const planning::Entry& entry) {
-    return QLocale().toString(timeOf(entry).time(), QLocale::ShortFormat);
+    return timeOf(entry).time().toString(QStringLiteral("HH:mm"));
 }
 
 QString dateOf(const planning::Entry& entry) {
@@ -117,8 +117,7 @@ QWidget* LogStation::makeFinishing() {
     column->setContentsMargins(0, 0, 0, 0);
     for (int i = 0; i < planning::finishingCount; ++i) {
         const auto what = planning::Finishing(i);
-        auto* box = new QCheckBox(
-            tr("%1. %2").arg(wording::finishingWord(what), wording::finishingSentence(what)));
+        auto* box = new QCheckBox(tr("%1. %2").arg(wording::finishingWord(what), wording::finishingSentence(what)));
         connect(box, &QCheckBox::clicked, this, [this, what](bool on) { tick(what, on); });
         finishing_ << box;
         column->addWidget(box);
@@ -169,9 +168,9 @@ void LogStation::showDays() {
     const QString sought = search_->text();
     const auto showRecord = [&](const planning::Record& record, const QString& title, bool isOwn) {
         for (const planning::WorkedDay& day : planning::workedDays(record)) {
-            QString head = tr("%1: %2 at the easel, %n step(s), planned %3", nullptr, day.steps)
+            QString head = tr("%1: %2 at the easel for %3, planned %4")
                                .arg(dateOf(record.entries[day.first]), wording::duration(day.minutes),
-                                    wording::duration(day.plannedMinutes));
+                                    wording::stepCount(day.steps), wording::duration(day.plannedMinutes));
             if (!isOwn) head = tr("%1. %2").arg(title, head);
             bool isHeadShown = false;
             for (std::size_t i = day.first; i <= day.last; ++i) {
@@ -186,8 +185,7 @@ void LogStation::showDays() {
     showRecord(session_.record(), {}, true);
     if (everywhere_->isChecked())
         for (const storage::ShelvedLog& log : logs_)
-            if (log.record.id != session_.record().id)
-                showRecord(log.record, QString::fromStdString(log.title), false);
+            if (log.record.id != session_.record().id) showRecord(log.record, QString::fromStdString(log.title), false);
     if (days_->count() == 0)
         addLine(sought.isEmpty() ? tr("Nothing has been done yet: the Bench keeps what you do.")
                                  : tr("Nothing is found of that."),
@@ -208,11 +206,10 @@ void LogStation::showProgress() {
                 const planning::Entry& entry = record.entries[i];
                 if (entry.kind != planning::EntryKind::photograph) continue;
                 const int step = std::min(laidAt(record, i), int(plan->steps.size()));
-                moments.push_back(
-                    {i, tr("%1, step %2").arg(clockOf(entry)).arg(step),
-                     photographOf(entry).scaledToWidth(wide, Qt::SmoothTransformation),
-                     drawing::imageOf(planning::pictureAfter(*plan, step, plan->light))
-                         .scaledToWidth(wide, Qt::SmoothTransformation)});
+                moments.push_back({i, tr("%1, step %2").arg(clockOf(entry)).arg(step),
+                                   photographOf(entry).scaledToWidth(wide, Qt::SmoothTransformation),
+                                   drawing::imageOf(planning::pictureAfter(*plan, step, plan->light))
+                                       .scaledToWidth(wide, Qt::SmoothTransformation)});
             }
             return moments;
         },
@@ -250,10 +247,9 @@ bool LogStation::writeCard(const QString& file) {
         if (entry.bytes) picture = photographOf(entry);
     if (const auto plan = session_.plan(); picture.isNull() && plan)
         picture = sheetAfter(laidAt(record, record.entries.size() - 1));
-    const auto done =
-        ending == "csv"
-            ? storage::writeWhole(file.toStdString(), storage::logCsv(record))
-            : print::writeRecordCard({QString::fromStdString(session_.study().title), picture, record}, file);
+    const auto done = ending == "csv" ? storage::writeWhole(file.toStdString(), storage::logCsv(record))
+                                      : print::writeRecordCard(
+                                            {QString::fromStdString(session_.study().title), picture, record}, file);
     if (!done) desk_.said(wording::problemSentence(done.problem()));
     return done.ok();
 }
@@ -263,7 +259,7 @@ QString LogStation::decided() const {
     if (days.empty()) return tr("empty");
     double minutes = 0;
     for (const planning::WorkedDay& day : days) minutes += day.minutes;
-    return tr("%n evening(s), %1", nullptr, int(days.size())).arg(wording::duration(minutes));
+    return tr("%1, %2").arg(wording::eveningCount(int(days.size())), wording::duration(minutes));
 }
 
 Route::Mark LogStation::mark() const {
@@ -271,9 +267,10 @@ Route::Mark LogStation::mark() const {
 }
 
 QString LogStation::introduction() const {
-    return tr("Everything that was done at the easel stands here in its order, with your notes and photographs. Search "
-              "for a stick, an area or a word, in this log or in all; the card for the picture's back tells what was "
-              "used and how long it took.");
+    return tr(
+        "Everything that was done at the easel stands here in its order, with your notes and photographs. Search "
+        "for a stick, an area or a word, in this log or in all; the card for the picture's back tells what was "
+        "used and how long it took.");
 }
 
 MarginText LogStation::margin() const {
@@ -293,8 +290,8 @@ MarginText LogStation::margin() const {
         QStringList areas;
         for (const std::string& area : served.areas) areas << QString::fromStdString(area);
         text.strokes.push_back({served.stick.kind, served.stick.masstone, QString::fromStdString(served.stick.name),
-                                areas.join(QStringLiteral("; ")), pigment::Manner::scumble,
-                                pigment::Pressure::medium});
+                                areas.join(QStringLiteral("; "))});
+        text.strokes.back().isLaid = false;
     }
     if (text.strokes.empty()) text.paragraphs << tr("Nothing is laid yet.");
     return text;
@@ -314,6 +311,7 @@ Views LogStation::views() const {
     if (const QImage photograph = photographOf(entry); !photograph.isNull() && entry.bytes) {
         views.sheet = photograph;
         views.sheetSteps = -1;
+        views.figure.clear();
         views.sheetCaption = tr("Photographed after step %1").arg(step);
     }
     return views;

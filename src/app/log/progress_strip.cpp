@@ -14,7 +14,7 @@ namespace app {
 
 namespace {
 
-constexpr double captionHeight = 22, headWidth = 96, gap = 2 * measure::grid;
+constexpr double momentCaption = 22, rowHeads = 96, momentGap = 2 * measure::grid;
 
 }  // namespace
 
@@ -33,13 +33,13 @@ void ProgressStrip::show(std::vector<Moment> moments) {
 }
 
 QRectF ProgressStrip::boxOf(std::size_t moment) const {
-    const double tall = (height() - captionHeight - 3 * measure::grid) / 2;
-    double left = headWidth;
+    const double tall = (height() - momentCaption - 3 * measure::grid) / 2;
+    double left = rowHeads;
     for (std::size_t i = first_; i < moments_.size(); ++i) {
         const QImage& image = moments_[i].predicted;
         const double wide = image.isNull() ? 1.33 * tall : tall * image.width() / std::max(1, image.height());
         if (i == moment) return {left, double(measure::grid), wide, tall};
-        left += wide + gap;
+        left += wide + momentGap;
     }
     return {};
 }
@@ -57,7 +57,7 @@ void ProgressStrip::paintEvent(QPaintEvent*) {
     }
     const double tall = boxOf(first_).height();
     const auto head = [&](double top, const QString& words) {
-        painter.drawText(QRectF(0, top, headWidth - measure::grid, tall), Qt::AlignVCenter | Qt::TextWordWrap, words);
+        painter.drawText(QRectF(0, top, rowHeads - measure::grid, tall), Qt::AlignVCenter | Qt::TextWordWrap, words);
     };
     head(measure::grid, tr("As photographed"));
     head(2 * measure::grid + tall, tr("As planned"));
@@ -71,10 +71,9 @@ void ProgressStrip::paintEvent(QPaintEvent*) {
         painter.drawImage(place, moment.photograph);
         painter.drawImage(below, moment.predicted);
         painter.setPen(theme().ink);
-        painter.drawText(QRectF(below.left(), below.bottom() + 2, below.width() + gap, captionHeight),
+        painter.drawText(QRectF(below.left(), below.bottom() + 2, below.width() + momentGap, momentCaption),
                          Qt::AlignLeft | Qt::AlignVCenter, moment.words);
-        if (int(moment.entry) == chosen_)
-            drawing::paintSelection(painter, above.united(below).adjusted(-3, -3, 3, 3));
+        if (int(moment.entry) == chosen_) drawing::paintSelection(painter, above.united(below).adjusted(-3, -3, 3, 3));
     }
 }
 

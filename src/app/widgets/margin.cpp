@@ -116,8 +116,10 @@ double Margin::layOut(QPainter* painter) const {
             } else if (line.hasStick) {
                 drawing::paintMaterial(*painter, place, line.kind, colour);
             }
-            drawing::paintManner(*painter, QRectF(measure::edge, begin + 23, 30, 9), line.manner, t.ink);
-            drawing::paintPressure(*painter, QRectF(measure::edge + 34, begin + 26, 14, 4), line.pressure, t.ink);
+            if (line.isLaid) {
+                drawing::paintManner(*painter, QRectF(measure::edge, begin + 23, 30, 9), line.manner, t.ink);
+                drawing::paintPressure(*painter, QRectF(measure::edge + 34, begin + 26, 14, 4), line.pressure, t.ink);
+            }
         }
         y += 8;
     }

@@ -15,10 +15,11 @@ struct StrokeLine {
     materials::Kind kind;
     colour::Srgb8 colour;
     QString name, how;
-    pigment::Manner manner;
-    pigment::Pressure pressure;
+    pigment::Manner manner = pigment::Manner::scumble;
+    pigment::Pressure pressure = pigment::Pressure::medium;
     bool hasStick = true;
     std::optional<colour::Srgb8> wet = {};  // how it looks before it dries to `colour`: drawn above it
+    bool isLaid = true;                     // else only the stick is meant: manner and pressure are not drawn
 };
 
 /// What a station says, in the order in which it is read.
