@@ -8,11 +8,11 @@
 #include <QtTest>
 
 #include "app/layers/layers_station.h"
+#include "app/log/progress_strip.h"
 #include "app/main_window.h"
 #include "app/materials/card_sheet.h"
 #include "app/materials/list_sheet.h"
 #include "app/materials/reader_sheet.h"
-#include "app/materials/thing_editor.h"
 #include "app/preferences.h"
 #include "app/sticks/curve_leaf.h"
 #include "app/widgets/theme.h"
@@ -99,8 +99,6 @@ bool saveMaterials(app::MaterialsWindow& materials, const QTemporaryDir& own, co
     ok &=
         QTest::qWaitFor([&] { return std::ranges::any_of(materials.findChildren<QAbstractButton*>(), isSeen); }, 20000);
     ok &= materials.grab().save(folder.filePath("materials.png"));
-    materials.editChosen();
-    ok &= saveSheet<app::ThingEditor>(materials, folder.filePath("materials-change.png"), [](auto&) {});
     materials.readWithReader();
     ok &= saveSheet<app::ReaderSheet>(materials, folder.filePath("materials-reader.png"), [](app::ReaderSheet& sheet) {
         const auto press = [&](const char* text) {
@@ -215,10 +213,16 @@ int main(int argc, char** argv) {
     clickAt(0.27, 0.66);
     ok &= save("layers.png");
     clickAt(0.27, 0.66);
-    layers->scrubber().setStep(int(window.session().plan()->steps.size()) * 6 / 10);
-    ok &= save("layers-step.png");
     press("Approach");
     ok &= QTest::qWaitFor([&] { return layers->approach().isTried(); }, 600000) && save("layers-approach.png");
+    ok &= window.openFile(TEST_DATA "/demo/kettle-evening.dune") &&
+          QTest::qWaitFor([&] { return !window.isOpening(); }, 20000) && rested();
+    window.goTo(6);
+    ok &= save("bench.png");
+    window.goTo(7);
+    press("Progress");
+    const auto* strip = window.findChild<app::ProgressStrip*>();
+    ok &= QTest::qWaitFor([&] { return strip->moments().size() == 3; }, 60000) && save("log.png");
     ok &= saveMaterials(*window.materialsWindow(), own, folder);
     return ok ? 0 : 1;
 }

@@ -85,7 +85,7 @@ class TestLog : public QObject {
         auto window = opened();
         QVERIFY(window);
         QTest::keyClicks(&logOf(*window).searchField(), "green black");
-        QCOMPARE(linesOf(*window).size(), 1);  // nothing: it is written with a hyphen, and both words are in one line
+        QCOMPARE(linesOf(*window).size(), 2);  // the day and the step: both words are in its line
         logOf(*window).searchField().setText("pot");
         QCOMPARE(linesOf(*window).size(), 2);
         logOf(*window).searchField().setText("no such thing");

@@ -1,3 +1,4 @@
+#include <QImage>
 #include <QJsonArray>
 #include <QJsonDocument>
 #include <QJsonObject>
@@ -22,6 +23,45 @@ class TestCliChoosing : public QObject {
         const common::Bytes bytes = smallStudy().reference->bytes;
         write(at("ball.png"), QByteArray(reinterpret_cast<const char*>(bytes.data()), qsizetype(bytes.size())));
         QVERIFY(storage::writeDocument({smallStudy(), smallLibrary()}, at("ball.dune").toStdString()).ok());
+    }
+
+    /// What was done, a row an entry; and the sheet after a step as the stand-in camera sees it.
+    void theLogAndAPhotographAreWritten() {
+        planning::Record record{"r", "p-grey", "grey", "none", {}};
+        planning::Entry note;
+        note.words = "lovely";
+        record.entries = {note};
+        QVERIFY(storage::writeDocument({smallStudy(), smallLibrary(), record}, at("begun.dune").toStdString()).ok());
+        Run r = run({"log", at("begun.dune")});
+        QVERIFY2(r.status == 0, r.err.constData());
+        QCOMPARE(r.out.trimmed().split('\n').size(), 2);
+        QVERIFY(r.out.contains("lovely"));
+        r = run({"log", at("begun.dune"), "--out", at("log.csv")});
+        QCOMPARE(r.status, 0);
+        QCOMPARE(fileBytes(at("log.csv")), run({"log", at("begun.dune")}).out);
+        r = run({"log", at("ball.png")});
+        QCOMPARE(r.status, 2);
+        QVERIFY(r.err.contains("ball.png"));
+
+        const QStringList take{"photograph", at("begun.dune"), "--step", "2", "--out"};
+        r = run(take + QStringList{at("one.jpg"), "--seed", "4"});
+        QVERIFY2(r.status == 0, r.err.constData());
+        QVERIFY(QImage(at("one.jpg")).width() > 1000);
+        QCOMPARE(run(take + QStringList{at("again.jpg"), "--seed", "4"}).status, 0);
+        QCOMPARE(fileBytes(at("again.jpg")), fileBytes(at("one.jpg")));
+        QCOMPARE(
+            run(take + QStringList{at("off.jpg"), "--seed", "4", "--fault", "200,150,20,15,0,0", "--shift", "1,6,0"})
+                .status,
+            0);
+        QVERIFY(fileBytes(at("off.jpg")) != fileBytes(at("one.jpg")));
+        for (const QStringList& bad :
+             {QStringList{"--step", "999"}, QStringList{"--fault", "1,2,3"}, QStringList{"--shift", "99,1,1"},
+              QStringList{"--seed", "often"}, QStringList{"--fault", "1,2,-3,1,1,1"}}) {
+            r = run(take + QStringList{at("bad.jpg")} + bad);
+            QCOMPARE(r.status, 2);
+            QCOMPARE(r.err.trimmed().split('\n').size(), 1);
+            QVERIFY(!QFile::exists(at("bad.jpg")));
+        }
     }
 
     /// Candidates with what comes of them, best first: the words that design.md gives.
