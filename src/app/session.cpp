@@ -65,6 +65,7 @@ void Session::forget() {
     history_.clear();
     record_ = {};
     writtenWith_ = {};
+    Q_EMIT opened();
 }
 
 Session::Course Session::courseOf(const planning::Record& record) {

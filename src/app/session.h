@@ -86,6 +86,8 @@ class Session : public QObject {
     void goOnPlanning();
 
  Q_SIGNALS:
+    /// Another study is in hand.
+    void opened();
     void studyChanged();
     void recordChanged();
     void shownLightChanged();

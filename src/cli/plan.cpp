@@ -6,7 +6,7 @@
 
 #include "cli/commands.h"
 #include "cli/study_options.h"
-#include "planning/planner.h"
+#include "planning/replanning.h"
 #include "print/plan_folder.h"
 #include "storage/document.h"
 #include "storage/library_csv.h"
@@ -30,7 +30,13 @@ int plan(const QStringList& arguments) {
                      qPrintable(wording::problemSentence({ProblemKind::frameMended, options.words[0].toStdString()})));
     int threads = 0;
     if (auto problem = applyNumber(options, "--threads", {1, 256}, threads)) return refuse(*problem);
+    const planning::Study saved = chosen.study;
     if (auto problem = applyOptions(options, chosen.study)) return refuse(*problem);
+    if (!chosen.record.isEmpty() && chosen.study != saved) {
+        planning::Entry changed = chosen.record.entries.back();
+        changed = {changed.at, changed.offsetMinutes, planning::EntryKind::planChanged};
+        chosen.record.entries.push_back(changed);
+    }
 
     // Before minutes of work: is there a place for it?
     const std::filesystem::path out = options.last("--out").toStdString();
@@ -46,15 +52,15 @@ int plan(const QStringList& arguments) {
         if (folderIsNew) std::filesystem::remove(out, error);
         return refuse(papers.problem());
     }
-    auto made = planning::makePlan(chosen.study, chosen.library, kept, {}, threads);
+    auto made = planning::makePlan(chosen.study, chosen.library, chosen.record, kept, {}, threads);
     if (!made) {
         if (folderIsNew) std::filesystem::remove(out, error);
         return refuse(made.problem());
     }
     if (auto done = print::writePlanFolder(*made, chosen.study, out); !done) return refuse(done.problem());
     if (const QString save = options.last("--save"); !save.isEmpty()) {
-        auto saved = storage::writeDocument(chosen, save.toStdString(), storage::areasPng(*made->reading));
-        if (!saved) return refuse(saved.problem());
+        auto written = storage::writeDocument(chosen, save.toStdString(), storage::areasPng(*made->reading));
+        if (!written) return refuse(written.problem());
     }
     const planning::Summary& s = made->summary;
     int layers = 0;

@@ -57,10 +57,9 @@ OwnStack ownStackFrom(const Plan& plan, const Study& study, int stack) {
     return own;
 }
 
-void press(Plan& plan, int stack, std::size_t layer, int heavier) {
+void press(cv::Mat& map, const cv::Mat& where, int heavier) {
     constexpr int halfLevel = (rendering::mapStep + 1) / 2;
-    cv::Mat& map = plan.pressures[layer];
-    if (heavier != 0) cv::add(map, cv::Scalar(heavier * halfLevel), map, (plan.stackMap == stack) & (map > 0));
+    if (heavier != 0) cv::add(map, cv::Scalar(heavier * halfLevel), map, where & (map > 0));
 }
 
 void pressAsSet(Plan& plan, const Study& study, int stack, std::size_t from) {
@@ -76,7 +75,7 @@ void pressAsSet(Plan& plan, const Study& study, int stack, std::size_t from) {
             return other ? other->instead == id : layer.stick == id && layer.manner == layers[i].manner;
         });
         if (said == own->layers.end()) break;
-        if (i >= from) press(plan, stack, i, said->heavier);
+        if (i >= from) press(plan.pressures[i], plan.stackMap == stack, said->heavier);
         ++said;
     }
 }

@@ -27,7 +27,7 @@ void pressAsSet(Plan& plan, const Study& study);
 /// The same for one stack, from its layer `from` on.
 void pressAsSet(Plan& plan, const Study& study, int stack, std::size_t from);
 
-/// Lays a layer of a stack half a pressure heavier (1) or lighter (-1) wherever it is laid.
-void press(Plan& plan, int stack, std::size_t layer, int heavier);
+/// Lays a pressure map half a pressure heavier (1) or lighter (-1) in a part of the sheet, wherever it is laid there.
+void press(cv::Mat& map, const cv::Mat& where, int heavier);
 
 }  // namespace planning

@@ -86,9 +86,8 @@ class Replanner {
             const auto layer = std::ranges::find(going.laid, piece.layer, &Layer::key);
             if (layer == going.laid.end()) continue;
             going.isOtherwise = true;
-            cv::Mat& map = going.maps[std::size_t(layer - going.laid.begin())];
-            constexpr int halfLevel = (rendering::mapStep + 1) / 2;
-            cv::add(map, cv::Scalar(deviation.heavier * halfLevel), map, map > 0);
+            press(going.maps[std::size_t(layer - going.laid.begin())], plan_.stackMap == piece.stack,
+                  deviation.heavier);
             if (stick < 0 || layer->stick < 0) continue;
             *layer = layerIn(piece.stack, going.laid.begin(), layer, {stick, mannerFor(stick, layer->manner)});
             piece.layer = layer->key;
@@ -106,10 +105,14 @@ class Replanner {
             if (!doing.isDone && !doing.isPassed) continue;
             while (int(slots.size()) < number) slots.push_back(emptySlot(int(slots.size()) + 1));
             RestSlot& slot = slots[std::size_t(number - 1)];
-            if (std::size_t(number) <= begun) {
-                slot.isLaid = doing.isDone;
-                slot.isEmpty = doing.isPassed;
-            }
+            if (std::size_t(number) > begun) continue;
+            slot.isLaid = doing.isDone;
+            slot.isEmpty = doing.isPassed;
+            const int stick = doing.stick ? indexOf(*doing.stick) : -1;
+            if (stick >= 0) slot.step.stick = stick;
+            const bool isOtherwise = stick >= 0 || doing.heavier != 0 || doing.isPassed;
+            if (slot.step.groundLayer >= 0 && isOtherwise)
+                takeGround(slot.step, {number, doing.stick, doing.heavier, doing.isPassed}, stick);
         }
         for (const int number : standing.laid()) {
             const LaidStep& laid = *record.entries[std::size_t(standing.of(number).doneAt)].laid;
@@ -200,7 +203,7 @@ class Replanner {
         return map;
     }
 
-    void takeGround(Step& step, const Deviation& deviation, int stick) {
+    void takeGround(const Step& step, const Deviation& deviation, int stick) {
         GroundLayer& layer = plan_.ground.layers[std::size_t(step.groundLayer)];
         const std::vector<int> areas = layer.areas;
         if (stick >= 0 && !layer.mixture.empty()) layer.mixture = {{plan_.sticks[std::size_t(stick)], 1}};

@@ -303,6 +303,7 @@ void steps(Sheets& sheets, const planning::Plan& plan, const common::Progress& p
             eveningHead(sheets, plan, std::size_t(evening - plan.evenings.begin()));
             stage.reset();
         }
+        if (each.isEmpty) continue;
         if (each.stage != stage) {
             stage = each.stage;
             sheets.need(66 * mm);

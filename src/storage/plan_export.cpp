@@ -137,7 +137,7 @@ QJsonObject stepJson(const planning::Plan& plan, const planning::Step& step) {
     QJsonArray after;
     for (const int n : step.after) after.append(n);
     const ReasonsJson why(step.why);
-    return {{"number", step.number},
+    QJsonObject json{{"number", step.number},
             {"key", text(step.key)},
             {"stage", text(planning::nameOf(step.stage))},
             {"areas", areaIds(plan, step.areas)},
@@ -152,6 +152,8 @@ QJsonObject stepJson(const planning::Plan& plan, const planning::Step& step) {
             {"handOff", areaIds(plan, step.handOff)},
             {"why", why.words},
             {"whyKinds", why.kinds}};
+    if (step.isEmpty) json["empty"] = true;
+    return json;
 }
 
 QJsonArray eveningsJson(const planning::Plan& plan) {
@@ -322,6 +324,7 @@ QByteArray stepsCsv(const planning::Plan& plan) {
     QByteArray csv = csvRow({"number", "key", "stage", "stick", "name", "manner", "light_percent", "medium_percent",
                              "heavy_percent", "where", "map", "minutes", "wait_minutes", "after", "why"});
     for (const planning::Step& step : plan.steps) {
+        if (step.isEmpty) continue;
         QStringList after, why;
         for (const int n : step.after) after << QString::number(n);
         for (const planning::Reason& reason : step.why) why << wording::reasonPhrase(reason);
@@ -344,7 +347,7 @@ QByteArray pullListCsv(const planning::Plan& plan) {
         for (const std::string& s : stick.pigments) pigments << text(s);
         for (const std::string& s : stick.hazards) hazards << text(s);
         for (const planning::Step& step : plan.steps)
-            if (step.stick == int(i)) steps << QString::number(step.number);
+            if (step.stick == int(i) && !step.isEmpty) steps << QString::number(step.number);
         csv += csvRow({text(stick.id), text(stick.maker), text(stick.name), text(materials::nameOf(stick.kind)),
                        text(colour::hexFromSrgb8(stick.masstone)), pigments.join(QStringLiteral("; ")),
                        hazards.join(QStringLiteral(", ")), steps.join(' ')});

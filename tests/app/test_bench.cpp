@@ -191,6 +191,21 @@ class TestBench : public QObject {
         window->session().history().setClean();
     }
 
+    /// A study without a file is saved first, and then the step is begun.
+    void aStudyWithoutAFileIsSavedFirst() {
+        auto window = opened();
+        QVERIFY(window);
+        window->beginAnotherSheet();
+        QVERIFY(planned(*window));
+        const QString file = folder_.filePath("another.dune");
+        benchOf(*window).file().savedSomewhere = [&] { return window->saveTo(file); };
+        key(*window, Qt::Key_Space);
+        QVERIFY(easelOf(*window).isBegun());
+        key(*window, Qt::Key_Space);
+        QCOMPARE(storage::readDocument(file.toStdString())->record.entries.size(), std::size_t(2));
+        window->session().history().setClean();
+    }
+
     void whatCannotBeWrittenIsNotDone() {
         auto window = opened();
         QVERIFY(window);

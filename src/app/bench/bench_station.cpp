@@ -25,7 +25,7 @@ namespace app {
 namespace {
 
 /// Wide enough for a knuckle.
-constexpr int buttonHeight = 7 * measure::grid;
+constexpr int buttonHeight = 7 * measure::grid, buttonWidth = 84;
 
 }  // namespace
 
@@ -34,8 +34,7 @@ BenchStation::BenchStation(Desk& desk)
     view_ = new BenchView(easel_, session_);
     view_->placeOf = [this](const std::string& id) { return placeOf(id); };
     body_->addWidget(view_, 1);
-    auto* row = new QHBoxLayout;
-    row->setSpacing(measure::grid);
+    auto* row = new FlowRow;
     done_ = addButton(row, tr("Laid"), Qt::Key_Space, tr("The step is laid"), [this] { spaceBar(); });
     back_ = addButton(row, tr("Take back"), Qt::Key_Backspace, tr("Take back what was done last"),
                       [this] { easel_.takeBack(); });
@@ -49,7 +48,8 @@ BenchStation::BenchStation(Desk& desk)
     pause_ = addButton(row, tr("Pause"), Qt::Key_U, tr("Pause, or go on"),
                        [this] { easel_.isWorking() ? easel_.pause() : easel_.begin(); });
     body_->addLayout(row);
-    dry_ = new QPushButton;
+    dry_ = new QPushButton(tr("It is dry"));
+    dry_->setToolTip(tr("What dries longest is dry already: nothing waits for it any more."));
     dry_->setFocusPolicy(Qt::TabFocus);
     connect(dry_, &QPushButton::clicked, this, [this] {
         if (!easel_.timers().waits().empty()) easel_.itIsDry(easel_.timers().waits().front().step);
@@ -103,7 +103,7 @@ BenchStation::~BenchStation() = default;
 QPushButton* BenchStation::addButton(QLayout* row, const QString& words, const QKeySequence& key, const QString& does,
                                      std::function<void()> act) {
     auto* button = new QPushButton(tr("%1\n%2").arg(words, key.toString(QKeySequence::NativeText)));
-    button->setMinimumHeight(buttonHeight);
+    button->setMinimumSize(buttonWidth, buttonHeight);
     button->setFocusPolicy(Qt::TabFocus);
     button->setToolTip(does);
     button->setAccessibleName(does);

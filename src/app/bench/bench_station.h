@@ -30,6 +30,7 @@ class BenchStation : public Station {
     void refresh() override;
 
     Easel& easel() { return easel_; }
+    StudyFile& file() { return desk_.file(); }
     /// Null until something was said on the whole screen.
     WholeScreen* wholeScreen() { return whole_; }
     /// Keeps a photograph; it is read in the background.

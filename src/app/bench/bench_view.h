@@ -18,7 +18,7 @@ class BenchView : public QWidget {
     /// Where a stick lies, by its id: "box 2, slot 14"; empty where nobody has said.
     std::function<QString(const std::string& id)> placeOf = [](const std::string&) { return QString(); };
 
-    QSize minimumSizeHint() const override { return {480, 200}; }
+    QSize minimumSizeHint() const override { return {480, 140}; }
 
  protected:
     void paintEvent(QPaintEvent*) override;

@@ -10,6 +10,14 @@ using planning::EntryKind;
 
 Easel::Easel(Desk& desk, Clock clock)
     : desk_(desk), session_(desk.session()), clock_(std::move(clock)), standing_(planning::Record{}) {
+    connect(&session_, &Session::opened, this, [this] {
+        const double stepBack = timers_.stepBackMinutes();
+        timers_ = planning::EaselTimers();
+        timers_.stepBackEvery(stepBack);
+        isBegun_ = false;
+        act_ = {};
+        inHand_ = 0;
+    });
     connect(&session_, &Session::recordChanged, this, &Easel::refresh);
     connect(&session_, &Session::planChanged, this, &Easel::refresh);
     connect(&session_, &Session::studyChanged, this, &Easel::refresh);
@@ -56,11 +64,6 @@ bool Easel::isBusy() const {
 
 void Easel::refresh() {
     const auto plan = session_.plan();
-    const bool isAnother = session_.record().isEmpty() && isBegun_ && !desk_.file().isWriting();
-    if (isAnother) {
-        isBegun_ = false;
-        timers_ = planning::EaselTimers();
-    }
     standing_ = planning::Standing(session_.record());
     if (plan && session_.isPlanCurrent()) {
         takeNext();

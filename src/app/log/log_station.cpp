@@ -3,6 +3,7 @@
 #include <QCheckBox>
 #include <QDateTime>
 #include <QFileInfo>
+#include <QFormLayout>
 #include <QLineEdit>
 #include <QListWidget>
 #include <QLocale>
@@ -113,16 +114,17 @@ QWidget* LogStation::makeProgress() {
 
 QWidget* LogStation::makeFinishing() {
     auto* leaf = new QWidget;
-    auto* column = new QVBoxLayout(leaf);
-    column->setContentsMargins(0, 0, 0, 0);
+    auto* rows = new QFormLayout(leaf);
+    rows->setContentsMargins(0, 0, 0, 0);
     for (int i = 0; i < planning::finishingCount; ++i) {
         const auto what = planning::Finishing(i);
-        auto* box = new QCheckBox(tr("%1. %2").arg(wording::finishingWord(what), wording::finishingSentence(what)));
+        auto* box = new QCheckBox(wording::finishingWord(what));
+        auto* how = new QLabel(wording::finishingSentence(what));
+        how->setWordWrap(true);
         connect(box, &QCheckBox::clicked, this, [this, what](bool on) { tick(what, on); });
         finishing_ << box;
-        column->addWidget(box);
+        rows->addRow(box, how);
     }
-    column->addStretch(1);
     return leaf;
 }
 

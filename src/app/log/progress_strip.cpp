@@ -21,7 +21,7 @@ constexpr double momentCaption = 22, rowHeads = 96, momentGap = 2 * measure::gri
 ProgressStrip::ProgressStrip() {
     setFocusPolicy(Qt::StrongFocus);
     setAccessibleName(tr("Progress: photographs and predicted sheets"));
-    setMinimumHeight(170);
+    setMinimumHeight(130);
 }
 
 void ProgressStrip::show(std::vector<Moment> moments) {
