@@ -138,20 +138,20 @@ QJsonObject stepJson(const planning::Plan& plan, const planning::Step& step) {
     for (const int n : step.after) after.append(n);
     const ReasonsJson why(step.why);
     QJsonObject json{{"number", step.number},
-            {"key", text(step.key)},
-            {"stage", text(planning::nameOf(step.stage))},
-            {"areas", areaIds(plan, step.areas)},
-            {"runsOutInto", areaIds(plan, planning::runsOutInto(plan, step))},
-            {"stick", stickOrNull(plan, step.stick)},
-            {"tool", toolOrNull(step.tool)},
-            {"manner", text(pigment::nameOf(step.manner))},
-            {"map", mapName(step.number)},
-            {"minutes", step.minutes},
-            {"waitMinutes", step.waitMinutes},
-            {"after", after},
-            {"handOff", areaIds(plan, step.handOff)},
-            {"why", why.words},
-            {"whyKinds", why.kinds}};
+                     {"key", text(step.key)},
+                     {"stage", text(planning::nameOf(step.stage))},
+                     {"areas", areaIds(plan, step.areas)},
+                     {"runsOutInto", areaIds(plan, planning::runsOutInto(plan, step))},
+                     {"stick", stickOrNull(plan, step.stick)},
+                     {"tool", toolOrNull(step.tool)},
+                     {"manner", text(pigment::nameOf(step.manner))},
+                     {"map", mapName(step.number)},
+                     {"minutes", step.minutes},
+                     {"waitMinutes", step.waitMinutes},
+                     {"after", after},
+                     {"handOff", areaIds(plan, step.handOff)},
+                     {"why", why.words},
+                     {"whyKinds", why.kinds}};
     if (step.isEmpty) json["empty"] = true;
     return json;
 }
