@@ -153,8 +153,8 @@ class TestRecordFile : public QObject {
         QVERIFY(rows[1 + int(EntryKind::done)].contains("hatch"));
         QVERIFY(rows[1 + int(EntryKind::note)].contains("\"too wet, \"\"slid off\"\"\""));
         // What was taken back says so.
-        QVERIFY(rows[1 + 2].trimmed().endsWith("no"));
-        QVERIFY(rows[1 + 1].trimmed().endsWith("yes"));
+        QVERIFY(rows[1 + 2].trimmed().endsWith("\"no\""));
+        QVERIFY(rows[1 + 1].trimmed().endsWith("\"yes\""));
     }
 };
 

@@ -14,8 +14,10 @@
 namespace app {
 
 namespace {
-constexpr double top = 104, pitch = 64;
-}
+constexpr double top = 104;
+/// From one station to the next: as wide as there is room for, within these.
+constexpr double leastPitch = 54, mostPitch = 64;
+}  // namespace
 
 Route::Route(QWidget* parent) : QWidget(parent) {
     setFixedWidth(184);
@@ -32,7 +34,7 @@ void Route::setTitle(const QString& title, const QString& summary) {
 void Route::setStations(const QStringList& names) {
     stops_.clear();
     for (const QString& name : names) stops_.append({name, {}, Mark::open});
-    setMinimumHeight(int(top + pitch * double(names.size())));
+    setMinimumHeight(int(top + leastPitch * double(names.size())));
     update();
 }
 
@@ -51,6 +53,8 @@ void Route::setCurrent(int station) {
 }
 
 QRectF Route::boxOf(int station) const {
+    const double pitch =
+        std::clamp((height() - top) / double(std::max<qsizetype>(stops_.size(), 1)), leastPitch, mostPitch);
     return {0, top + pitch * station, double(width()), pitch};
 }
 
@@ -93,7 +97,7 @@ void Route::paintEvent(QPaintEvent*) {
         painter.drawText(QRectF(x, box.top() + 6, wide, 21), Qt::AlignLeft | Qt::AlignVCenter, stops_[i].name);
         painter.setPen(t.quiet);
         painter.setFont(drawing::font(drawing::TypeSize::small));
-        painter.drawText(QRectF(x, box.top() + 26, wide, pitch - 26), Qt::AlignLeft | Qt::TextWordWrap,
+        painter.drawText(QRectF(x, box.top() + 26, wide, box.height() - 26), Qt::AlignLeft | Qt::TextWordWrap,
                          stops_[i].decided);
     }
 }
