@@ -177,7 +177,8 @@ std::vector<matching::Sample> samplesOver(const Plan& plan, const Study& study, 
     const std::vector<int> told = tellingTones(places);
     // The others count as the nearest of these.
     std::map<int, int> toldAs;
-    for (const auto& [tone, count] : places)
+    for (const auto& place : places) {
+        const int tone = place.first;
         toldAs[tone] = *std::ranges::min_element(told, {}, [&](int one) {
             int apart = 0;
             for (int k = 0; k < int(laid.size()); ++k)
@@ -185,6 +186,7 @@ std::vector<matching::Sample> samplesOver(const Plan& plan, const Study& study, 
                                   pigment::pressureIn(tone, k, int(laid.size())));
             return apart;
         });
+    }
     for (int& tone : cv::Mat_<int>(tones)) tone = toldAs[tone];  // none outside the mask
     const double all = cv::countNonZero(mask);
     std::vector<matching::Sample> samples;
