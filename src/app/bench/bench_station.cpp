@@ -25,7 +25,7 @@ namespace app {
 namespace {
 
 /// Wide enough for a knuckle.
-constexpr int buttonHeight = 7 * measure::grid, buttonWidth = 84;
+constexpr int buttonHeight = 7 * measure::grid, buttonWidth = 80;
 
 }  // namespace
 
