@@ -21,10 +21,9 @@
 #include "app/beginning/beginning.h"
 #include "app/preferences.h"
 #include "app/stations.h"
+#include "app/widgets/squinted.h"
 #include "app/widgets/theme.h"
 #include "drawing/fonts.h"
-#include "drawing/pictures.h"
-#include "subject/squint.h"
 #include "wording/sentences.h"
 
 namespace app {
@@ -362,12 +361,7 @@ void MainWindow::showStation() {
                                        ? views.subjectCaption
                                        : tr("%1, both under %2").arg(views.subjectCaption, wording::lightWord(light));
     const planning::Study& study = session_.study();
-    pictures_->setSquint(study.squint, [](const QImage& image, double amount) {
-        const QImage rgb = image.convertToFormat(QImage::Format_RGB888);
-        const cv::Mat pixels(rgb.height(), rgb.width(), CV_8UC3, const_cast<uchar*>(rgb.constBits()),
-                             std::size_t(rgb.bytesPerLine()));
-        return drawing::imageOf(subject::squintedPicture(pixels, amount));
-    });
+    pictures_->setSquint(study.squint, squinted);
     isReferenceShown_ = views.isReference;
     sheetSteps_ = views.sheetSteps;
     pictures_->setGrid(views.gridMillimetres, {study.widthMillimetres, study.heightMillimetres});

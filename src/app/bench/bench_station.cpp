@@ -14,9 +14,9 @@
 #include "app/bench/whole_screen.h"
 #include "app/preferences.h"
 #include "app/widgets/fields.h"
+#include "app/widgets/squinted.h"
 #include "drawing/pictures.h"
 #include "planning/stage_picture.h"
-#include "subject/squint.h"
 #include "wording/easel.h"
 #include "wording/sentences.h"
 
@@ -79,7 +79,11 @@ BenchStation::BenchStation(Desk& desk)
         if (!folder.isEmpty()) watchFolder(folder);
     });
     connect(&watched_, &WatchedFolder::pictureCame, this, &BenchStation::photograph);
-    connect(&easel_, &Easel::changed, this, &BenchStation::showState);
+    connect(&easel_, &Easel::changed, this, [this] {
+        showState();
+        // The pictures are drawn anew for who sees them; the window itself follows the session.
+        if (isVisible()) Q_EMIT looksDifferent();
+    });
     connect(&easel_, &Easel::dried, this, &BenchStation::sayDry);
     connect(&easel_, &Easel::stepBackDue, this, &BenchStation::stepBack);
     connect(&session_, &Session::planChanged, this, [this] {
@@ -146,7 +150,6 @@ void BenchStation::showState() {
     wakefulness_.keep(isVisible() && isRunning);
     const bool isHere = isVisible();
     for (QAction* action : actions()) action->setEnabled(isHere);
-    Q_EMIT looksDifferent();
 }
 
 void BenchStation::refresh() {
@@ -225,11 +228,8 @@ void BenchStation::stepBack() {
     const auto plan = session_.plan();
     if (!plan) return;
     const auto looked = [](const QImage& image) {
-        const QImage rgb = image.convertToFormat(QImage::Format_RGB888).mirrored(true, false);
-        const cv::Mat pixels(rgb.height(), rgb.width(), CV_8UC3, const_cast<uchar*>(rgb.constBits()),
-                             std::size_t(rgb.bytesPerLine()));
         constexpr double halfClosed = 0.5;
-        return drawing::imageOf(subject::squintedPicture(pixels, halfClosed));
+        return squinted(image.mirrored(true, false), halfClosed);
     };
     if (!whole_) whole_ = new WholeScreen(window());
     whole_->say(tr("Step back"),
@@ -284,19 +284,19 @@ MarginText BenchStation::margin() const {
     const auto plan = session_.plan();
     const planning::Step* step = easel_.step();
     if (!plan) return {tr("No plan yet")};
+    QStringList waits;
+    for (const planning::EaselWait& wait : easel_.timers().waits())
+        if (wait.step <= int(plan->steps.size()))
+            waits << wording::waitHelp(*plan, plan->steps[std::size_t(wait.step - 1)]);
     if (!step) {
         text.head = easel_.isFinished() ? tr("All is laid") : tr("Wait");
-        for (const planning::EaselWait& wait : easel_.timers().waits())
-            if (wait.step <= int(plan->steps.size()))
-                text.paragraphs << wording::waitHelp(*plan, plan->steps[std::size_t(wait.step - 1)]);
+        text.paragraphs = waits;
         return text;
     }
     text.head = tr("Step %1: %2").arg(step->number).arg(wording::stageWord(step->stage));
     if (!otherwise_.isEmpty()) text.paragraphs << otherwise_;
     for (const planning::Reason& reason : step->why) text.why << wording::reasonSentence(reason);
-    for (const planning::EaselWait& wait : easel_.timers().waits())
-        if (wait.step <= int(plan->steps.size()))
-            text.paragraphs << wording::waitHelp(*plan, plan->steps[std::size_t(wait.step - 1)]);
+    text.paragraphs << waits;
     text.cautions = wording::stepCautions(*plan, session_.study(), *step);
     QStringList notes;
     const planning::Record& record = session_.record();
