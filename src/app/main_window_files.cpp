@@ -9,6 +9,7 @@
 #include "app/export_sheet.h"
 #include "app/file_to_write.h"
 #include "app/main_window.h"
+#include "app/own_pace.h"
 #include "app/preferences.h"
 #include "app/recovery/unsaved_sheet.h"
 #include "common/file.h"
@@ -38,6 +39,7 @@ bool MainWindow::openFile(const QString& file) {
         planning::Study study;
         study.title = title;
         study.hand = workingHand();
+        study.pace = ownPace().pace;
         if (picture->sourcePixels.height > picture->sourcePixels.width)
             std::swap(study.widthMillimetres, study.heightMillimetres);
         study.reference = std::move(reference);
@@ -70,7 +72,14 @@ void MainWindow::beginStudy(const QString& file) {
 bool MainWindow::openStudy(const QString& file, const QString& savedAs) {
     return readInBackground(
         file, storage::mostArchiveBytes, tr("Reading the study"),
-        [file](const common::Progress&) { return storage::readDocument(file.toStdString()); },
+        [file](const common::Progress&) -> common::Result<storage::Document> {
+            auto read = storage::readDocument(file.toStdString());
+            // A sheet that is begun keeps the pace that it was planned with.
+            if (!read || !read->record.isEmpty()) return read;
+            storage::Document document = *std::move(read);
+            document.study.pace = ownPace().pace;
+            return document;
+        },
         [this, file, savedAs](storage::Document document) {
             beginStudy(savedAs);
             session_.open(std::move(document.study), std::move(document.library), nullptr, std::move(document.record));
@@ -157,6 +166,7 @@ void MainWindow::beginAnotherSheet() {
     if (!session_.study().reference || !mayDiscard()) return;
     desk_.file().settle();
     planning::Study study = session_.study();
+    study.pace = ownPace().pace;
     materials::Library library = session_.library();
     beginStudy({});
     session_.open(std::move(study), std::move(library));

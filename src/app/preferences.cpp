@@ -24,6 +24,7 @@ const QString studiesKey = QStringLiteral("studies/last");
 
 const QString stepBackKey = QStringLiteral("easel/stepBackMinutes");
 const QString soundKey = QStringLiteral("easel/sound");
+const QString paceKey = QStringLiteral("easel/paceLearntSince");
 const QString exportFolderKey = QStringLiteral("export/folder");
 
 QString partKey(int part) {
@@ -137,6 +138,14 @@ void wantNote(const QString& station) {
 int stepBackMinutes() {
     constexpr int usual = 20, most = 120;
     return std::clamp(settings().value(stepBackKey, usual).toInt(), 0, most);
+}
+
+std::int64_t paceLearntSince() {
+    return settings().value(paceKey, 0).toLongLong();
+}
+
+void setPaceLearntSince(std::int64_t time) {
+    settings().setValue(paceKey, qlonglong(time));
 }
 
 void setStepBackMinutes(int minutes) {

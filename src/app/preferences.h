@@ -44,6 +44,10 @@ void setStepBackMinutes(int minutes);
 bool isSoundWanted();
 void setSoundWanted(bool wanted);
 
+/// From when on the artist's pace is learnt, in milliseconds since 1970; 0: from the first log.
+std::int64_t paceLearntSince();
+void setPaceLearntSince(std::int64_t time);
+
 /// The notes of a first study: one of a station stands in the margin until it is taken away for good.
 bool isNoteWanted(const QString& station);
 void takeNoteAway(const QString& station);

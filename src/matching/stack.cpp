@@ -54,7 +54,7 @@ std::vector<pigment::Stroke> strokesOf(const std::vector<StackLayer>& layers, co
     for (const StackLayer& layer : layers) {
         const bool lays = pigment::laysPigment(layer.manner);
         strokes.push_back({lays ? &sticks[std::size_t(layer.stick)].pigment : nullptr, layer.manner,
-                           pigment::Pressure::medium, hand.amount, hand.coverage});
+                           pigment::Pressure::medium, hand.amount, hand.coverage, layer.isFixed});
     }
     return strokes;
 }

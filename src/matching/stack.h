@@ -31,6 +31,7 @@ struct Want {
 struct StackLayer {
     int stick = 0;  // index into the sticks; -1 for a tool
     pigment::Manner manner = pigment::Manner::scumble;
+    bool isFixed = false;  // what lies there so far was fixed when it had been laid
     bool operator==(const StackLayer&) const = default;
 };
 

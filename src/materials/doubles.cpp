@@ -5,6 +5,8 @@
 #include <cctype>
 #include <map>
 
+#include "materials/stock.h"
+
 namespace materials {
 
 namespace {
@@ -88,7 +90,10 @@ void add(Owned& owned, const Owned& other) {
         owned.hidingError = other.hidingError;
     }
     fill(owned.number, other.number);
-    owned.stock = std::min(owned.stock, other.stock);
+    if (leftOf(other) > leftOf(owned)) {
+        owned.stock = other.stock;
+        owned.lost = other.lost;
+    }
     if (owned.box.empty()) {
         owned.box = other.box;
         owned.slot = other.slot;

@@ -10,6 +10,7 @@
 namespace materials {
 
 enum class Kind { soft, hard, pencil, pan, charcoal, watercolour, gouache, acrylic, ink };
+inline constexpr int kindCount = 9;
 
 /// Dries before anything dry may go over it.
 bool isWet(Kind kind);

@@ -33,6 +33,7 @@ struct Owned {
     double colourError = 0;  // CIEDE2000 by which the colour may be off, one standard error; 0 where nothing tells it
     double hidingError = 0;  // the same of the hiding power, as a share of it
     Stock stock = Stock::full;
+    double lost = 0;       // share of a whole one that went since that was said, see stock.h
     std::string box = {};  // in which it lies, and where there; slots count from 1, 0 for no fixed one
     int slot = 0;
     std::string notes = {};

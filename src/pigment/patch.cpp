@@ -173,7 +173,9 @@ Patch::Cells coverages(const Stroke& stroke, const materials::SurfaceProfile& su
     return covered;
 }
 
-void lay(Patch& patch, const Stroke& stroke) {
+namespace {
+
+void layUnfixed(Patch& patch, const Stroke& stroke) {
     if (stroke.pressure <= Pressure::none) return;
     switch (stroke.manner) {
         case Manner::blend:
@@ -189,6 +191,13 @@ void lay(Patch& patch, const Stroke& stroke) {
         case Manner::wash:
             return stroke.pigment ? deposit(patch, stroke) : dissolve(patch);
     }
+}
+
+}  // namespace
+
+void lay(Patch& patch, const Stroke& stroke) {
+    layUnfixed(patch, stroke);
+    if (stroke.isFixed) fix(patch, Pressure::medium);
 }
 
 Offer offerOf(const Stroke& stroke) {

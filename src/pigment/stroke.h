@@ -66,6 +66,7 @@ struct Stroke {
     Pressure pressure = Pressure::medium;
     float amountFactor = 1;
     float coverageFactor = 1;
+    bool isFixed = false;  // a pass of fixative goes over the sheet after it, whether it is laid here or not
 };
 
 }  // namespace pigment

@@ -37,7 +37,7 @@ void forTones(const Patch& ground, std::span<const Stroke> strokes, std::span<co
             std::ranges::find_if(tones, [&](int t) { return pressureIn(t, 0, int(strokes.size())) != level; }) -
             tones.begin()));
         tones = tones.subspan(alike.size());
-        if (level == 0) {
+        if (level == 0 && !strokes.front().isFixed) {
             forTones(ground, strokes.subspan(1), alike, visit);
             continue;
         }

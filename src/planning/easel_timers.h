@@ -17,9 +17,12 @@ struct Moment {
 /// By the system's clocks.
 Moment momentNow();
 
+/// In the place of a step's number: the sheet was fixed beside the plan.
+inline constexpr int wholeSheet = 0;
+
 /// Something that dries.
 struct EaselWait {
-    int step = 0;  // that left it wet
+    int step = wholeSheet;  // that left it wet
     MinuteRange range;
     std::int64_t begun = 0;  // by Moment::running
     bool isTold = false;     // that it has dried

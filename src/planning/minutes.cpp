@@ -5,31 +5,6 @@
 
 namespace planning {
 
-namespace {
-
-double minutesPerSquareCentimetre(const Step& step, const Plan& plan) {
-    if (step.stage == Stage::drawing) return 0.008;
-    switch (step.manner) {
-        case pigment::Manner::wash:
-            return 0.010;
-        case pigment::Manner::hatch:
-            return step.stick >= 0 && plan.sticks[std::size_t(step.stick)].kind == materials::Kind::pencil ? 0.090
-                                                                                                           : 0.050;
-        case pigment::Manner::press:
-            return 0.035;
-        case pigment::Manner::dab:
-            return 0.080;
-        case pigment::Manner::scumble:
-        case pigment::Manner::blend:
-        case pigment::Manner::fix:
-        case pigment::Manner::lift:
-            return 0.030;
-    }
-    return 0.030;
-}
-
-}  // namespace
-
 double laidShare(const Step& step, const Plan& plan) {
     double share = step.stage == Stage::drawing ? 1 : 0;
     for (const LayerPlace& place : step.layers) {
@@ -41,11 +16,22 @@ double laidShare(const Step& step, const Plan& plan) {
     return share;
 }
 
+Work workOf(const Step& step, const Plan& plan, const Study& study) {
+    Work work{step.stage == Stage::drawing, step.manner, {}, 0, int(step.layers.size())};
+    if (step.stick >= 0) work.medium = plan.sticks[std::size_t(step.stick)].kind;
+    work.squareCentimetres = laidShare(step, plan) * study.widthMillimetres * study.heightMillimetres / 100.0;
+    return work;
+}
+
+Work workOf(const LaidStep& laid) {
+    Work work{laid.stage == Stage::drawing, laid.manner, {}, laid.squareCentimetres, int(laid.layers.size())};
+    if (laid.stick) work.medium = laid.stick->kind;
+    return work;
+}
+
 double minutesFor(const Step& step, const Plan& plan, const Study& study) {
-    const double squareCentimetres = laidShare(step, plan) * study.widthMillimetres * study.heightMillimetres / 100.0;
-    // Finding the stick, trying it on an offcut and finding each place.
-    const double finding = 0.6 + 0.4 * double(std::max<std::size_t>(step.layers.size(), 1));
-    return std::max(1.0, std::round(finding + squareCentimetres * minutesPerSquareCentimetre(step, plan)));
+    const Work work = workOf(step, plan, study);
+    return std::max(1.0, std::round(usualMinutes(work) * factorFor(work, study.pace)));
 }
 
 bool isWet(const GroundLayer& layer) {

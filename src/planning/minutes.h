@@ -1,11 +1,14 @@
 #pragma once
 
-#include "planning/plan.h"
+#include "planning/record.h"
 
 namespace planning {
 
-/// Minutes that a step takes, from the area that it really lays on the sheet, the stick and the manner; at least one.
-/// Common practice, no source: a portrait takes days, an eye half an hour.
+/// A step as work: from the area that it really lays on the sheet.
+Work workOf(const Step& step, const Plan& plan, const Study& study);
+Work workOf(const LaidStep& laid);
+
+/// Minutes that a step takes at the study's pace; at least one.
 double minutesFor(const Step& step, const Plan& plan, const Study& study);
 
 /// Share of the picture that a step lays.

@@ -131,7 +131,10 @@ void addGroundNotes(std::vector<Note>& notes, const Plan& plan, const Study& stu
 }
 
 bool isFixed(const Plan& plan) {
-    return std::ranges::any_of(plan.steps, [](const Step& step) { return step.tool == Tool::fixative; });
+    return std::ranges::any_of(plan.steps, [](const Step& step) { return step.tool == Tool::fixative; }) ||
+           std::ranges::any_of(plan.stacks, [](const PlannedStack& stack) {
+               return std::ranges::any_of(stack.layers, &Layer::isFixed);
+           });
 }
 
 }  // namespace

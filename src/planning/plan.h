@@ -156,6 +156,7 @@ struct Layer {
     double markMillimetres = 0;               // the smallest mark that it can make
     double light = 0, medium = 0, heavy = 0;  // share of the stack's area that is laid so
     int step = 0;                             // number
+    bool isFixed = false;                     // the artist fixed the sheet when this had been laid, beside the plan
 
     double laid() const { return light + medium + heavy; }
     /// The hardest pressure that more than a touch of it has.

@@ -11,8 +11,8 @@ namespace planning {
 namespace {
 
 constexpr std::array<std::string_view, entryKindCount> entryNames{
-    "begun",   "done",       "passed-over", "took-stick", "pressed",      "taken-back", "paused",
-    "resumed", "wait-ended", "note",        "photograph", "plan-changed", "finishing"};
+    "begun",      "done", "passed-over", "took-stick",   "pressed",   "taken-back", "paused",     "resumed",
+    "wait-ended", "note", "photograph",  "plan-changed", "finishing", "fixed",      "stock-taken"};
 constexpr std::array<std::string_view, finishingCount> finishingNames{"tape-off", "soften-edge", "sign",
                                                                       "glassine", "frame",       "store"};
 
@@ -23,7 +23,7 @@ bool isSame(const SharedBytes& one, const SharedBytes& other) {
 /// By which the work goes on, and which can be taken back.
 bool isAct(EntryKind kind) {
     return kind == EntryKind::done || kind == EntryKind::passedOver || kind == EntryKind::tookStick ||
-           kind == EntryKind::pressed || kind == EntryKind::finishing;
+           kind == EntryKind::pressed || kind == EntryKind::finishing || kind == EntryKind::fixed;
 }
 
 }  // namespace
@@ -97,7 +97,12 @@ Standing::Standing(const Record& record, std::size_t entries) : isTaken_(entries
             case EntryKind::finishing:
                 ticked_[std::size_t(entry.finishing)] = true;
                 break;
+            case EntryKind::fixed:
+                fixings_.push_back(int(i));
+                deviations_.push_back({.isFixed = true, .entry = int(i)});
+                break;
             case EntryKind::takenBack:
+            case EntryKind::stockTaken:
             case EntryKind::waitEnded:
             case EntryKind::note:
             case EntryKind::photograph:
@@ -108,7 +113,7 @@ Standing::Standing(const Record& record, std::size_t entries) : isTaken_(entries
         if (!doing || !isOtherwise) continue;
         std::erase_if(deviations_, [&](const Deviation& it) { return it.step == entry.step; });
         if (doing->isPassed || doing->stick || doing->heavier != 0)
-            deviations_.push_back({entry.step, doing->stick, doing->heavier, doing->isPassed, int(i)});
+            deviations_.push_back({entry.step, doing->stick, doing->heavier, doing->isPassed, false, int(i)});
     }
 }
 

@@ -28,8 +28,10 @@ enum class EntryKind {
     photograph,   // of the work as it stands
     planChanged,  // the artist has chosen otherwise: what is left follows from the study as it now is
     finishing,    // a last step is ticked: see Finishing
+    fixed,        // a pass of fixative over the whole sheet that no step tells of
+    stockTaken,   // what sticks have lost until here is in the drawer
 };
-inline constexpr int entryKindCount = 13;
+inline constexpr int entryKindCount = 15;
 std::string_view nameOf(EntryKind kind);
 std::optional<EntryKind> entryKindNamed(std::string_view name);
 
@@ -51,7 +53,7 @@ struct LaidStep {
     Tool tool = Tool::none;
     pigment::Manner manner = pigment::Manner::scumble;
     std::vector<std::string> areas;  // in the artist's words
-    double plannedMinutes = 0;       // by the usual pace
+    double plannedMinutes = 0;       // as the plan told it
     double minutes = 0;              // that the hand worked: pauses are not in it
     double squareCentimetres = 0;    // that were laid
     double amount = 0;               // that the stick gave: square centimetres times the pressure's amount
@@ -101,6 +103,7 @@ struct Deviation {
     std::optional<materials::Material> stick = {};
     int heavier = 0;
     bool isPassed = false;
+    bool isFixed = false;  // the whole sheet was fixed; of no step
     int entry = 0;
     bool operator==(const Deviation&) const = default;
 };
@@ -121,6 +124,8 @@ class Standing {
     const std::vector<int>& laid() const { return laid_; }
     /// What was taken another way than planned since the plan was last changed, in the order of time, one for a step.
     const std::vector<Deviation>& deviations() const { return deviations_; }
+    /// The indices of the entries by which the whole sheet was fixed beside the plan, and that hold.
+    const std::vector<int>& fixings() const { return fixings_; }
     /// The index of the last entry by which the artist changed the plan; -1 without one.
     int planChangedAt() const { return planChangedAt_; }
     /// Whether an entry still holds.
@@ -135,6 +140,7 @@ class Standing {
     std::map<int, StepDoing> steps_;
     std::vector<int> laid_;
     std::vector<Deviation> deviations_;
+    std::vector<int> fixings_;
     std::array<bool, finishingCount> ticked_{};
     int planChangedAt_ = -1, toTakeBack_ = -1;
     bool isPaused_ = false;

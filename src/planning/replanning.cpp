@@ -63,8 +63,9 @@ class Replanner {
             if (number >= 1 && number <= int(slots_.size())) layAsPlanned(slots_[std::size_t(number - 1)]);
     }
 
-    /// One step is, or will be, laid otherwise than planned.
+    /// One step is, or will be, laid otherwise than planned, or the sheet was fixed.
     void take(const Deviation& deviation) {
+        if (deviation.isFixed) return fix();
         if (deviation.step < 1 || deviation.step > int(slots_.size())) return;
         RestSlot& slot = slots_[std::size_t(deviation.step - 1)];
         const int stick = deviation.stick ? indexOf(*deviation.stick) : -1;
@@ -114,11 +115,14 @@ class Replanner {
             if (slot.step.groundLayer >= 0 && isOtherwise)
                 takeGround(slot.step, {number, doing.stick, doing.heavier, doing.isPassed}, stick);
         }
+        auto fixing = standing.fixings().begin();
         for (const int number : standing.laid()) {
-            const LaidStep& laid = *record.entries[std::size_t(standing.of(number).doneAt)].laid;
-            if (std::size_t(number) <= begun) continue;
-            slots[std::size_t(number - 1)] = recordedSlot(number, laid);
+            const int doneAt = standing.of(number).doneAt;
+            for (; fixing != standing.fixings().end() && *fixing < doneAt; ++fixing) fix();
+            if (std::size_t(number) > begun)
+                slots[std::size_t(number - 1)] = recordedSlot(number, *record.entries[std::size_t(doneAt)].laid);
         }
+        for (; fixing != standing.fixings().end(); ++fixing) fix();
         for (std::size_t s = 0; s < goings_.size(); ++s) settle(s);
         for (std::size_t i = begun; i < slots_.size(); ++i) {
             RestSlot& slot = slots_[i];
@@ -197,6 +201,15 @@ class Replanner {
         }
     }
 
+    /// What lies there is fixed.
+    void fix() {
+        for (Going& going : goings_) {
+            if (going.laid.empty()) continue;
+            going.laid.back().isFixed = true;
+            going.isOtherwise = true;
+        }
+    }
+
     cv::Mat mapIn(int stack, const cv::Mat& pressures) const {
         cv::Mat map = cv::Mat::zeros(plan_.stackMap.size(), CV_8U);
         pressures.copyTo(map, plan_.stackMap == stack);
@@ -262,6 +275,7 @@ class Replanner {
         const std::vector<Layer> planned = going.rest;
         for (std::size_t k = 0; k < going.laid.size(); ++k) {
             going.isOtherwise = going.isOtherwise || k >= planned.size() || planned[k].key != going.laid[k].key ||
+                                planned[k].isFixed != going.laid[k].isFixed ||
                                 !isSameMap(going.maps[k], mapIn(int(s), plan_.pressures[k]));
             std::erase_if(going.rest, [&](const Layer& layer) { return layer.key == going.laid[k].key; });
         }
@@ -275,7 +289,7 @@ class Replanner {
         going.rest.resize(std::min(going.rest.size(), std::size_t(mostLayers) - laid));
         matching::Layers layers;
         for (const auto* part : {&going.laid, &going.rest})
-            for (const Layer& layer : *part) layers.push_back({layer.stick, layer.manner});
+            for (const Layer& layer : *part) layers.push_back({layer.stick, layer.manner, layer.isFixed});
         const std::vector<materials::Material> media = mediaAtHand();
         // What the artist has set by hand is hers to change.
         if (!ownStackOf(plan_, study_, s)) layers = foundOver(layers, s, media);

@@ -36,8 +36,10 @@ pigment::Patch laidGround(const GroundLayer& layer, const pigment::Patch& under,
 
 std::vector<pigment::Stroke> strokesOf(const Plan& plan, const PlannedStack& stack, int count) {
     std::vector<matching::StackLayer> layers;
-    for (int i = 0; i < std::min(count, int(stack.layers.size())); ++i)
-        layers.push_back({stack.layers[std::size_t(i)].stick, stack.layers[std::size_t(i)].manner});
+    for (int i = 0; i < std::min(count, int(stack.layers.size())); ++i) {
+        const Layer& layer = stack.layers[std::size_t(i)];
+        layers.push_back({layer.stick, layer.manner, layer.isFixed});
+    }
     return matching::strokesOf(layers, plan.prepared);
 }
 

@@ -12,6 +12,7 @@
 #include "common/problem.h"
 #include "materials/families.h"
 #include "planning/approach.h"
+#include "planning/pace.h"
 #include "subject/area_edits.h"
 #include "subject/colour_choice.h"
 #include "subject/edges.h"
@@ -171,6 +172,7 @@ struct Study {
     Goal goal = Goal::truestColour;
     Drying drying = Drying::air;
     Hand hand = Hand::right;
+    Pace pace;               // at which the artist works
     int eveningMinutes = 0;  // the work is cut to evenings as long as this; 0: it is not
     std::vector<EveningEnd> eveningEnds;
     std::vector<MovedLayer> movedLayers;  // one move after the other
@@ -217,6 +219,7 @@ inline constexpr Bounds heavierBounds{-1, 1};
 inline constexpr Bounds strengthBounds{1, 3};
 inline constexpr std::size_t mostOwnParts = 3;  // more make mud
 inline constexpr Bounds eveningBounds{0, 600};  // minutes
+inline constexpr Bounds paceBounds{0.1, 10};    // a factor
 inline constexpr Bounds borderBounds{0, 100};   // millimetres
 inline constexpr Bounds seriesBounds{1, 100};
 

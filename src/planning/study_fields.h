@@ -1,5 +1,6 @@
 #pragma once
 
+#include "materials/names.h"
 #include "planning/study.h"
 
 namespace planning {
@@ -163,6 +164,36 @@ void describe(Visitor& v, Moved& moved) {
     v.text({"after", "", Bears::nothing, true}, moved.after);
 }
 
+template <typename Visitor, typename Part>
+requires std::same_as<std::remove_const_t<Part>, MannerPace>
+void describe(Visitor& v, Part& part) {
+    v.word({"manner", "", Bears::nothing, true}, part.manner, &pigment::mannerNamed);
+    v.number({"factor", "pace", Bears::nothing, true}, part.factor, paceBounds);
+}
+
+template <typename Visitor, typename Part>
+requires std::same_as<std::remove_const_t<Part>, MediumPace>
+void describe(Visitor& v, Part& part) {
+    v.word({"medium", "", Bears::nothing, true}, part.medium, &materials::kindNamed);
+    v.number({"factor", "pace", Bears::nothing, true}, part.factor, paceBounds);
+}
+
+template <typename Visitor, typename Part>
+requires std::same_as<std::remove_const_t<Part>, SizePace>
+void describe(Visitor& v, Part& part) {
+    v.word({"size", "", Bears::nothing, true}, part.size, &placeSizeNamed);
+    v.number({"factor", "pace", Bears::nothing, true}, part.factor, paceBounds);
+}
+
+template <typename Visitor, typename PaceType>
+requires std::same_as<std::remove_const_t<PaceType>, Pace>
+void describe(Visitor& v, PaceType& pace) {
+    v.number({"all", "pace", Bears::nothing, true}, pace.all, paceBounds);
+    v.list({"manners", ""}, pace.manners);
+    v.list({"media", ""}, pace.media);
+    v.list({"sizes", ""}, pace.sizes);
+}
+
 /// Its fields stand among the study's own.
 template <typename Visitor, typename ApproachType>
 requires std::same_as<std::remove_const_t<ApproachType>, Approach>
@@ -205,6 +236,7 @@ void describe(Visitor& v, StudyType& study) {
     v.word({"goal", ""}, study.goal, &goalNamed);
     v.word({"drying", ""}, study.drying, &dryingNamed);
     v.word({"hand", ""}, study.hand, &handNamed);
+    v.object({"pace", ""}, study.pace);
     v.number({"eveningMinutes", "minutes of an evening"}, study.eveningMinutes, eveningBounds);
     v.list({"eveningEnds", ""}, study.eveningEnds);
     v.list({"movedLayers", ""}, study.movedLayers);

@@ -33,6 +33,9 @@ std::vector<WorkedDay> workedDays(const Record& record) {
 
 std::vector<ServedStick> servedSticks(const Record& record) {
     const Standing standing(record);
+    std::size_t told = 0;  // to the drawer, until this entry
+    for (std::size_t i = 0; i < record.entries.size(); ++i)
+        if (record.entries[i].kind == EntryKind::stockTaken && standing.holds(i)) told = i;
     std::vector<ServedStick> served;
     for (std::size_t i = 0; i < record.entries.size(); ++i) {
         const Entry& entry = record.entries[i];
@@ -45,6 +48,7 @@ std::vector<ServedStick> servedSticks(const Record& record) {
             if (std::ranges::count(at->areas, area) == 0) at->areas.push_back(area);
         at->squareCentimetres += laid.squareCentimetres;
         at->amount += laid.amount;
+        if (i >= told) at->untaken += laid.amount;
     }
     return served;
 }

@@ -22,7 +22,8 @@ struct ServedStick {
     std::vector<int> steps;          // numbers
     std::vector<std::string> areas;  // in the artist's words, each once
     double squareCentimetres = 0;
-    double amount = 0;  // see LaidStep
+    double amount = 0;   // see LaidStep
+    double untaken = 0;  // of it, what the drawer has not been told of
 };
 /// What was used in the end, in the order of its first use.
 std::vector<ServedStick> servedSticks(const Record& record);

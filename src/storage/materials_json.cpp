@@ -130,6 +130,7 @@ QJsonObject jsonOf(const materials::Owned& owned) {
     json["colourError"] = owned.colourError;
     json["hidingError"] = owned.hidingError;
     json["stock"] = text(materials::nameOf(owned.stock));
+    if (owned.lost != 0) json["lost"] = owned.lost;
     json["box"] = text(owned.box);
     json["slot"] = owned.slot;
     json["notes"] = text(owned.notes);
@@ -155,6 +156,7 @@ common::Result<materials::Owned> ownedFrom(const QJsonObject& json, const std::s
     owned.colourError = reader.number("colourError", 0, 1000);
     owned.hidingError = reader.number("hidingError", 0, 1000);
     owned.stock = reader.word("stock", &materials::stockNamed);
+    if (reader.has("lost")) owned.lost = reader.number("lost", -1, 1);
     owned.box = reader.string("box");
     owned.slot = int(reader.number("slot", 0, 9999));
     owned.notes = reader.string("notes");

@@ -50,6 +50,7 @@ const QStringList& schemaSteps() {
         QStringLiteral("ALTER TABLE thing ADD COLUMN sheets INTEGER NOT NULL DEFAULT 0"),
         QStringLiteral("ALTER TABLE thing ADD COLUMN fibres TEXT NOT NULL DEFAULT 'unknown'"),
         QStringLiteral("ALTER TABLE thing ADD COLUMN other_side_of TEXT NOT NULL DEFAULT ''"),
+        QStringLiteral("ALTER TABLE thing ADD COLUMN lost REAL NOT NULL DEFAULT 0"),
     };
     return steps;
 }

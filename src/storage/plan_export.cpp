@@ -93,16 +93,19 @@ QJsonObject plannedAreaJson(const planning::Plan& plan, int index) {
     QJsonArray ground, layers;
     for (const planning::GroundLayer& layer : plan.ground.layers)
         if (std::ranges::binary_search(layer.areas, index)) ground.append(groundLayerJson(layer));
-    for (const planning::Layer& layer : stack.layers)
-        layers.append(QJsonObject{{"key", text(layer.key)},
-                                  {"stick", stickOrNull(plan, layer.stick)},
-                                  {"tool", toolOrNull(layer.tool)},
-                                  {"manner", text(pigment::nameOf(layer.manner))},
-                                  {"markMillimetres", layer.markMillimetres},
-                                  {"step", layer.step},
-                                  {"light", layer.light},
-                                  {"medium", layer.medium},
-                                  {"heavy", layer.heavy}});
+    for (const planning::Layer& layer : stack.layers) {
+        QJsonObject json{{"key", text(layer.key)},
+                         {"stick", stickOrNull(plan, layer.stick)},
+                         {"tool", toolOrNull(layer.tool)},
+                         {"manner", text(pigment::nameOf(layer.manner))},
+                         {"markMillimetres", layer.markMillimetres},
+                         {"step", layer.step},
+                         {"light", layer.light},
+                         {"medium", layer.medium},
+                         {"heavy", layer.heavy}};
+        if (layer.isFixed) json["fixedAfter"] = true;
+        layers.append(json);
+    }
     const auto strategy = ground.isEmpty() ? planning::Ground::none : plan.ground.strategies[std::size_t(index)];
     QJsonObject json = storage::areaJson(area, wording::areaName(plan, index));
     json["pictureDifference"] = stack.pictureDifference;

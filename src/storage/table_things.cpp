@@ -12,6 +12,7 @@
 #include "colour/srgb.h"
 #include "materials/hazards.h"
 #include "materials/names.h"
+#include "materials/stock.h"
 
 namespace storage {
 
@@ -157,21 +158,18 @@ std::optional<colour::Srgb8> colourIn(TableRowReader& row) {
 }
 
 /// "full", "half", "stub", "used-up", or the share that is left.
-void readStock(TableRowReader& row, materials::Stock& stock) {
+void readStock(TableRowReader& row, materials::Owned& owned) {
     const std::string field = row.text(Column::stock);
     if (field.empty()) return;
     if (const auto named = materials::stockNamed(small(field))) {
-        stock = *named;
+        owned.stock = *named;
         return;
     }
     const auto left = numberIn(field);
     if (!left || *left < 0 || *left > 1)
         row.fail(Column::stock, field, "full, half, stub, used-up or what is left from 0 to 1");
     else
-        stock = *left >= 0.75  ? materials::Stock::full
-                : *left >= 0.3 ? materials::Stock::half
-                : *left > 0    ? materials::Stock::stub
-                               : materials::Stock::usedUp;
+        materials::setLeft(owned, *left);
 }
 
 void readWhat(TableRowReader& row, materials::Material& medium) {
@@ -311,7 +309,7 @@ Owned read(TableRowReader& row, const Owned* found, Known& known, const TableDef
     }
     row.word(Column::source, &materials::colourSourceNamed, owned.source);
     row.take(Column::number, owned.number);
-    readStock(row, owned.stock);
+    readStock(row, owned);
     row.take(Column::box, owned.box);
     double slot = owned.slot;
     row.number(Column::slot, 0, 9999, slot);

@@ -25,10 +25,10 @@ std::vector<std::string> parted(const QString& list) {
 }
 
 constexpr std::array<std::string_view, thingColumnCount> columnNames{
-    "id",          "class",        "kind",     "maker",         "name",         "number",      "hex",      "source",
-    "hiding",      "hardness",     "pigments", "lightfastness", "hazards",      "surface",     "water",    "stock",
-    "box",         "slot",         "notes",    "colour_error",  "hiding_error", "photographs", "capacity", "grip",
-    "sheet_width", "sheet_height", "sheets",   "fibres",        "other_side_of"};
+    "id",          "class",        "kind",     "maker",         "name",          "number",      "hex",      "source",
+    "hiding",      "hardness",     "pigments", "lightfastness", "hazards",       "surface",     "water",    "stock",
+    "box",         "slot",         "notes",    "colour_error",  "hiding_error",  "photographs", "capacity", "grip",
+    "sheet_width", "sheet_height", "sheets",   "fibres",        "other_side_of", "lost"};
 
 /// The place of a column; a name that is none does not compile.
 consteval int column(std::string_view name) {
@@ -117,6 +117,7 @@ ThingRow rowOf(const Owned& owned) {
     row[column("hiding_error")] = owned.hidingError;
     row[column("photographs")] = joined(owned.photographs);
     row[column("stock")] = text(materials::nameOf(owned.stock));
+    row[column("lost")] = owned.lost;
     row[column("box")] = text(owned.box);
     row[column("slot")] = owned.slot;
     row[column("notes")] = text(owned.notes);
@@ -162,6 +163,7 @@ std::optional<Owned> thingIn(const QSqlQuery& query) {
     owned.hidingError = row.number(column("hiding_error"), 0, 1000);
     owned.photographs = row.list(column("photographs"));
     owned.stock = row.word(column("stock"), &materials::stockNamed);
+    owned.lost = row.number(column("lost"), -1, 1);
     owned.box = row.string(column("box"));
     owned.slot = int(row.number(column("slot"), 0, 9999));
     owned.notes = row.string(column("notes"));

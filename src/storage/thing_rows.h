@@ -13,7 +13,7 @@ namespace storage {
 
 /// A thing of the drawer as a row of the library's table `thing`: all columns in the order of thingColumns(), those
 /// that its class has not empty.
-inline constexpr std::size_t thingColumnCount = 29;
+inline constexpr std::size_t thingColumnCount = 30;
 using ThingRow = std::array<QVariant, thingColumnCount>;
 
 /// Their names, parted by commas.

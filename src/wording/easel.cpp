@@ -136,16 +136,30 @@ QStringList stepWatch(const planning::Plan& plan, const Step& step) {
     return sentences;
 }
 
+QString placeSizeWord(planning::PlaceSize size) {
+    static constexpr std::array<const char*, planning::placeSizeCount> words{
+        QT_TRANSLATE_NOOP("wording", "small places, to 20 cm²"), QT_TRANSLATE_NOOP("wording", "middling, to 100 cm²"),
+        QT_TRANSLATE_NOOP("wording", "large, over 100 cm²")};
+    return say(words[std::size_t(size)]);
+}
+
+QString squareCentimetres(double area) {
+    return say("%1 cm²").arg(std::lround(area));
+}
+
+QString solventCaution() {
+    return say(
+        "Flammable: outdoors or with strong ventilation, no flame, and no heat gun until the solvent is gone; follow "
+        "the label and the safety data sheet.");
+}
+
 QStringList stepCautions(const planning::Plan& plan, const planning::Study& study, const Step& step) {
     QStringList cautions;
     const materials::Material* stick = step.stick >= 0 ? &plan.sticks[std::size_t(step.stick)] : nullptr;
     if (stick && !stick->hazards.empty())
         cautions << say("Toxic pigment (%1): gloves, no dust, no eating; follow the label and the safety data sheet.")
                         .arg(listed(stick->hazards));
-    if (step.tool == Tool::fixative || isAlcohol(plan, step))
-        cautions << say(
-            "Flammable: outdoors or with strong ventilation, no flame, and no heat gun until the solvent is "
-            "gone; follow the label and the safety data sheet.");
+    if (step.tool == Tool::fixative || isAlcohol(plan, step)) cautions << solventCaution();
     if (planning::mayBeHeated(step, plan) && study.drying == planning::Drying::heatGun)
         cautions << say("Keep the heat gun moving: it scorches paper and skin.");
     const bool isDusty = stick && !materials::isWet(stick->kind) && stick->kind != materials::Kind::pencil &&
@@ -159,8 +173,10 @@ QStringList stepCautions(const planning::Plan& plan, const planning::Study& stud
 
 QString waitWords(const planning::Plan& plan, const planning::EaselTimers& timers, const planning::EaselWait& wait,
                   const planning::Moment& now) {
-    const Step& step = plan.steps[std::size_t(wait.step - 1)];
-    const QString what = say("Step %1, %2").arg(wait.step).arg(areasNamed(plan, step.areas, 2));
+    const QString what =
+        wait.step == planning::wholeSheet
+            ? say("The fixed sheet")
+            : say("Step %1, %2").arg(wait.step).arg(areasNamed(plan, plan.steps[std::size_t(wait.step - 1)].areas, 2));
     switch (timers.stateOf(wait, now)) {
         case planning::DryState::wet:
             return say("%1: wet, %2 yet").arg(what, minutesRange(timers.left(wait, now)));
@@ -173,9 +189,10 @@ QString waitWords(const planning::Plan& plan, const planning::EaselTimers& timer
     return {};
 }
 
-QString waitHelp(const planning::Plan& plan, const Step& step) {
-    if (!planning::mayBeHeated(step, plan))
+QString waitHelp(const planning::Plan& plan, const planning::EaselWait& wait) {
+    if (wait.step == planning::wholeSheet || !planning::mayBeHeated(plan.steps[std::size_t(wait.step - 1)], plan))
         return say("No heat, no flame: let the solvent go by itself, with the window open.");
+    const Step& step = plan.steps[std::size_t(wait.step - 1)];
     return say("In air %1; with a hair dryer %2, with a heat gun kept moving %3. It is dry when it is no longer cold "
                "to the back of a finger.")
         .arg(minutesRange(planning::driesIn(step, plan, planning::Drying::air)),
@@ -200,7 +217,8 @@ QString entryWord(planning::EntryKind kind) {
         QT_TRANSLATE_NOOP("wording", "pause"),       QT_TRANSLATE_NOOP("wording", "went on"),
         QT_TRANSLATE_NOOP("wording", "dry"),         QT_TRANSLATE_NOOP("wording", "note"),
         QT_TRANSLATE_NOOP("wording", "photograph"),  QT_TRANSLATE_NOOP("wording", "plan changed"),
-        QT_TRANSLATE_NOOP("wording", "finishing")};
+        QT_TRANSLATE_NOOP("wording", "finishing"),   QT_TRANSLATE_NOOP("wording", "fixed"),
+        QT_TRANSLATE_NOOP("wording", "stock")};
     return say(words[std::size_t(kind)]);
 }
 
@@ -258,7 +276,7 @@ QString entryLine(const planning::Record& record, std::size_t index) {
         case planning::EntryKind::resumed:
             return say("Went on");
         case planning::EntryKind::waitEnded:
-            return say("%1 is dry").arg(step);
+            return entry.step > 0 ? say("%1 is dry").arg(step) : say("The fixed sheet is dry");
         case planning::EntryKind::note:
             return say("Note: \"%1\"").arg(text(entry.words));
         case planning::EntryKind::photograph:
@@ -267,6 +285,10 @@ QString entryLine(const planning::Record& record, std::size_t index) {
             return say("What is left was planned anew, since the study was changed");
         case planning::EntryKind::finishing:
             return say("%1: done").arg(finishingWord(entry.finishing));
+        case planning::EntryKind::fixed:
+            return say("Fixative over the whole sheet");
+        case planning::EntryKind::stockTaken:
+            return say("What the sticks had lost was taken into the drawer");
     }
     return {};
 }

@@ -19,6 +19,12 @@ QString stepPlace(const planning::Plan& plan, const planning::Step& step);
 QString stepManner(const planning::Plan& plan, const planning::Study& study, const planning::Step& step);
 /// What to watch while laying it.
 QStringList stepWatch(const planning::Plan& plan, const planning::Step& step);
+/// "small places, to 20 cm²".
+QString placeSizeWord(planning::PlaceSize size);
+/// "320 cm²".
+QString squareCentimetres(double area);
+/// Of fixative and alcohol.
+QString solventCaution();
 /// What can hurt, with what to do; always by the product's label.
 QStringList stepCautions(const planning::Plan& plan, const planning::Study& study, const planning::Step& step);
 
@@ -26,7 +32,7 @@ QStringList stepCautions(const planning::Plan& plan, const planning::Study& stud
 QString waitWords(const planning::Plan& plan, const planning::EaselTimers& timers, const planning::EaselWait& wait,
                   const planning::Moment& now);
 /// What would shorten it, or why nothing may.
-QString waitHelp(const planning::Plan& plan, const planning::Step& step);
+QString waitHelp(const planning::Plan& plan, const planning::EaselWait& wait);
 
 /// "L: laid lighter than planned."; empty for as planned.
 QString heavierWord(int heavier);

@@ -55,6 +55,12 @@ BenchStation::BenchStation(Desk& desk)
         if (!easel_.timers().waits().empty()) easel_.itIsDry(easel_.timers().waits().front().step);
     });
     choices_->addWidget(dry_);
+    fixed_ = new QPushButton(tr("Fixed  F"));
+    fixed_->setToolTip(tr("A pass of fixative went over the whole sheet, beside the plan."));
+    fixed_->setFocusPolicy(Qt::TabFocus);
+    connect(fixed_, &QPushButton::clicked, addKey(Qt::Key_F, tr("The sheet was fixed"), [this] { fix(); }),
+            &QAction::trigger);
+    choices_->addWidget(fixed_);
     stepBack_ = wholeNumber(0, 120, tr(" min"));
     stepBack_->setSingleStep(5);
     stepBack_->setSpecialValueText(tr("never"));
@@ -112,13 +118,17 @@ QPushButton* BenchStation::addButton(QLayout* row, const QString& words, const Q
     button->setToolTip(does);
     button->setAccessibleName(does);
     row->addWidget(button);
+    connect(button, &QPushButton::clicked, addKey(key, does, std::move(act)), &QAction::trigger);
+    return button;
+}
+
+QAction* BenchStation::addKey(const QKeySequence& key, const QString& does, std::function<void()> act) {
     auto* action = new QAction(does, this);
     action->setShortcut(key);
     action->setShortcutContext(Qt::WindowShortcut);
-    connect(action, &QAction::triggered, this, act);
-    connect(button, &QPushButton::clicked, action, &QAction::trigger);
+    connect(action, &QAction::triggered, this, std::move(act));
     addAction(action);
-    return button;
+    return action;
 }
 
 void BenchStation::spaceBar() {
@@ -146,7 +156,10 @@ void BenchStation::showState() {
     photograph_->setEnabled(session_.plan() != nullptr);
     const auto& waits = easel_.timers().waits();
     dry_->setVisible(!waits.empty());
-    if (!waits.empty()) dry_->setText(tr("Step %1 is dry").arg(waits.front().step));
+    if (!waits.empty())
+        dry_->setText(waits.front().step == planning::wholeSheet ? tr("The sheet is dry")
+                                                                 : tr("Step %1 is dry").arg(waits.front().step));
+    fixed_->setEnabled(isFree && easel_.standing().isAnythingDone());
     wakefulness_.keep(isVisible() && isRunning);
     const bool isHere = isVisible();
     for (QAction* action : actions()) action->setEnabled(isHere);
@@ -165,6 +178,13 @@ void BenchStation::showEvent(QShowEvent* event) {
 void BenchStation::hideEvent(QHideEvent* event) {
     Station::hideEvent(event);
     showState();
+}
+
+void BenchStation::fix() {
+    const auto plan = session_.plan();
+    if (!plan || easel_.isBusy()) return;
+    differenceBefore_ = plan->summary.picture.mean;
+    easel_.fixSheet();
 }
 
 void BenchStation::takeOther() {
@@ -217,9 +237,11 @@ void BenchStation::sayDry(int step) {
     if (!plan || step > int(plan->steps.size())) return;
     if (sound_->isChecked()) QApplication::beep();
     if (!whole_) whole_ = new WholeScreen(window());
-    whole_->say(tr("Dry"), tr("Step %1: %2. Feel it with the back of a finger: what is still cold is not dry.")
-                               .arg(step)
-                               .arg(wording::stepPlace(*plan, plan->steps[std::size_t(step - 1)])));
+    const QString what =
+        step == planning::wholeSheet
+            ? tr("The fixed sheet")
+            : tr("Step %1: %2").arg(step).arg(wording::stepPlace(*plan, plan->steps[std::size_t(step - 1)]));
+    whole_->say(tr("Dry"), tr("%1. Feel it with the back of a finger: what is still cold is not dry.").arg(what));
 }
 
 void BenchStation::stepBack() {
@@ -275,7 +297,8 @@ QString BenchStation::introduction() const {
     return tr(
         "The step in hand stands here in large letters, to be read from the easel. Space begins, and then says "
         "that a step is laid; Backspace takes that back. S: another stick was taken; L and H: laid lighter or "
-        "heavier; X passes a step over; N is a note, P a photograph, U a pause. Whatever you do is kept at once, "
+        "heavier; X passes a step over; N is a note, P a photograph, U a pause; F: the sheet was fixed. Whatever you "
+        "do is kept at once, "
         "and what is left is planned from it.");
 }
 
@@ -286,8 +309,7 @@ MarginText BenchStation::margin() const {
     if (!plan) return {tr("No plan yet")};
     QStringList waits;
     for (const planning::EaselWait& wait : easel_.timers().waits())
-        if (wait.step <= int(plan->steps.size()))
-            waits << wording::waitHelp(*plan, plan->steps[std::size_t(wait.step - 1)]);
+        if (wait.step <= int(plan->steps.size())) waits << wording::waitHelp(*plan, wait);
     if (!step) {
         text.head = easel_.isFinished() ? tr("All is laid") : tr("Wait");
         text.paragraphs = waits;
@@ -298,6 +320,9 @@ MarginText BenchStation::margin() const {
     for (const planning::Reason& reason : step->why) text.why << wording::reasonSentence(reason);
     text.paragraphs << waits;
     text.cautions = wording::stepCautions(*plan, session_.study(), *step);
+    const bool isSheetWet =
+        std::ranges::count(easel_.timers().waits(), planning::wholeSheet, &planning::EaselWait::step) > 0;
+    if (isSheetWet && !text.cautions.contains(wording::solventCaution())) text.cautions << wording::solventCaution();
     QStringList notes;
     const planning::Record& record = session_.record();
     for (const planning::Entry& entry : record.entries)

@@ -46,7 +46,9 @@ class BenchStation : public Station {
                            std::function<void()> act);
     void showState();
     void spaceBar();
+    QAction* addKey(const QKeySequence& key, const QString& does, std::function<void()> act);
     void takeOther();
+    void fix();
     void writeNote();
     void choosePhotograph();
     void stepBack();
@@ -58,7 +60,7 @@ class BenchStation : public Station {
     Easel easel_;
     BenchView* view_;
     WholeScreen* whole_ = nullptr;
-    QPushButton *done_, *back_, *pass_, *other_, *lighter_, *heavier_, *note_, *photograph_, *pause_, *dry_;
+    QPushButton *done_, *back_, *pass_, *other_, *lighter_, *heavier_, *note_, *photograph_, *pause_, *dry_, *fixed_;
     QSpinBox* stepBack_;
     QCheckBox* sound_;
     QPushButton* folder_;

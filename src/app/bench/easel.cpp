@@ -72,34 +72,43 @@ void Easel::refresh() {
     Q_EMIT changed();
 }
 
+void Easel::followWaits(const planning::Plan& plan, const planning::Moment& now) {
+    struct Wet {
+        int step, since;  // index of the entry
+        planning::MinuteRange range;
+    };
+    std::vector<Wet> wet;
+    for (const int number : standing_.laid())
+        if (number <= int(plan.steps.size()))
+            wet.push_back({number, standing_.of(number).doneAt,
+                           planning::driesIn(plan.steps[std::size_t(number - 1)], plan, session_.study().drying)});
+    if (!standing_.fixings().empty())
+        wet.push_back({planning::wholeSheet, standing_.fixings().back(), planning::fixativeDries});
+    const auto& entries = session_.record().entries;
+    std::erase_if(wet, [&](const Wet& it) {
+        return std::any_of(entries.begin() + it.since, entries.end(), [&](const planning::Entry& entry) {
+            return entry.kind == EntryKind::waitEnded && entry.step == it.step;
+        });
+    });
+    const std::vector<planning::EaselWait> waits = timers_.waits();  // as they were
+    for (const planning::EaselWait& wait : waits)
+        if (std::ranges::count(wet, wait.step, &Wet::step) == 0) timers_.endWait(wait.step);
+    for (const Wet& it : wet)
+        if (std::ranges::count(waits, it.step, &planning::EaselWait::step) == 0)
+            timers_.addWait(it.step, it.range, now, double(now.wall - entries[std::size_t(it.since)].at) / 60'000);
+}
+
 void Easel::takeNext() {
     const auto plan = session_.plan();
     const planning::Moment now = clock_();
-    // What dries, told by the record: it is known after another start too.
-    std::vector<int> ended;
-    const auto& entries = session_.record().entries;
-    for (std::size_t i = 0; i < entries.size(); ++i)
-        if (entries[i].kind == EntryKind::waitEnded && standing_.of(entries[i].step).doneAt < int(i))
-            ended.push_back(entries[i].step);
-    const auto lies = [&](int number) { return number <= int(plan->steps.size()) && standing_.isDone(number); };
-    const std::vector<planning::EaselWait> waits = timers_.waits();
-    for (const planning::EaselWait& wait : waits)
-        if (!lies(wait.step) || std::ranges::count(ended, wait.step) > 0) timers_.endWait(wait.step);
-    for (const int number : standing_.laid()) {
-        const bool isKnown = std::ranges::count(timers_.waits(), number, &planning::EaselWait::step) > 0;
-        if (isKnown || !lies(number) || std::ranges::count(ended, number) > 0) continue;
-        const planning::MinuteRange range =
-            planning::driesIn(plan->steps[std::size_t(number - 1)], *plan, session_.study().drying);
-        const planning::Entry& done = entries[std::size_t(standing_.of(number).doneAt)];
-        timers_.addWait(number, range, now, double(now.wall - done.at) / 60'000);
-    }
-
+    followWaits(*plan, now);
     const std::vector<int> open = planning::openSteps(*plan, standing_);
     const auto isDryFor = [&](int number) {
         const planning::Step& step = plan->steps[std::size_t(number - 1)];
         return std::ranges::none_of(timers_.waits(), [&](const planning::EaselWait& wait) {
-            return timers_.isWet(wait.step, now) && wait.step <= int(plan->steps.size()) &&
-                   planning::shareAPlace(step, plan->steps[std::size_t(wait.step - 1)]);
+            return timers_.isWet(wait.step, now) &&
+                   (wait.step == planning::wholeSheet ||
+                    planning::shareAPlace(step, plan->steps[std::size_t(wait.step - 1)]));
         });
     };
     const auto first = std::ranges::find_if(open, isDryFor);
@@ -220,6 +229,14 @@ void Easel::tick(planning::Finishing what) {
     planning::Entry entry = entryOf(EntryKind::finishing, 0);
     entry.finishing = what;
     write(std::move(entry));
+}
+
+void Easel::fixSheet() {
+    if (isBusy() || !standing_.isAnythingDone()) return;
+    whenPlanned([this] {
+        timers_.endWait(planning::wholeSheet);  // it is wet anew
+        write(entryOf(EntryKind::fixed, 0));
+    });
 }
 
 void Easel::itIsDry(int step) {

@@ -54,7 +54,9 @@ class Easel : public QObject {
     /// `name` ends in .jpg or .png as the bytes are.
     void photograph(planning::SharedBytes bytes, const QString& name);
     void tick(planning::Finishing what);
-    /// What a step left wet has dried.
+    /// A pass of fixative went over the whole sheet that no step tells of.
+    void fixSheet();
+    /// What a step left wet, or the sheet that was fixed, has dried.
     void itIsDry(int step);
     void steppedBack();
     void stepBackEvery(double minutes) { timers_.stepBackEvery(minutes); }
@@ -70,6 +72,8 @@ class Easel : public QObject {
  private:
     void refresh();
     void takeNext();
+    /// What dries, told by the record: it is known after another start too.
+    void followWaits(const planning::Plan& plan, const planning::Moment& now);
     void write(planning::Entry entry);
     /// Does something as soon as the plan is the one that the record asks for.
     void whenPlanned(std::function<void()> act);

@@ -64,6 +64,10 @@ LogStation::LogStation(Desk& desk) : Station(desk, tr("The days"), tr("what was 
     leaves_->addLeaf(choices_, tr("Finishing"), tr("What is left to do when all is laid"), makeFinishing());
     card_ = new QPushButton(tr("Card for the back…"));
     card_->setToolTip(tr("What was used and how long it took, as PDF or CSV."));
+    pace_ = new PaceLeaf(session_);
+    leaves_->addLeaf(choices_, tr("Pace"), tr("Planned against real minutes, and what is learnt from it"), pace_);
+    stock_ = new StockLeaf(desk_);
+    leaves_->addLeaf(choices_, tr("Stock"), tr("What the sticks have probably lost"), stock_);
     choices_->addWidget(card_);
     body_->addWidget(leaves_, 1);
     connect(card_, &QPushButton::clicked, this, [this] {
@@ -71,6 +75,8 @@ LogStation::LogStation(Desk& desk) : Station(desk, tr("The days"), tr("what was 
             fileToWrite(this, tr("Card for the picture's back"), {}, tr("Card (*.pdf);;A row an entry (*.csv)"));
         if (!file.isEmpty()) writeCard(file);
     });
+    connect(pace_, &PaceLeaf::looksDifferent, this, &LogStation::looksDifferent);
+    connect(leaves_, &QStackedWidget::currentChanged, this, &LogStation::looksDifferent);
     connect(&session_, &Session::recordChanged, this, &LogStation::refresh);
 }
 
@@ -225,6 +231,7 @@ void LogStation::refresh() {
     showDays();
     showProgress();
     showFinishing();
+    pace_->refresh();
 }
 
 void LogStation::showEvent(QShowEvent* event) {
@@ -276,6 +283,8 @@ QString LogStation::introduction() const {
 }
 
 MarginText LogStation::margin() const {
+    if (leaves_->currentWidget() == pace_) return pace_->margin();
+    if (leaves_->currentWidget() == stock_) return stock_->margin();
     MarginText text;
     const planning::Record& record = session_.record();
     if (chosen_ >= 0 && chosen_ < int(record.entries.size())) {

@@ -1,6 +1,8 @@
 #pragma once
 
+#include "app/log/pace_leaf.h"
 #include "app/log/progress_strip.h"
+#include "app/log/stock_leaf.h"
 #include "app/station.h"
 #include "app/widgets/leaves.h"
 #include "storage/log_shelf.h"
@@ -29,6 +31,9 @@ class LogStation : public Station {
     QListWidget& days() { return *days_; }
     QLineEdit& searchField() { return *search_; }
     ProgressStrip& strip() { return *strip_; }
+    Leaves& leaves() { return *leaves_; }
+    PaceLeaf& pace() { return *pace_; }
+    StockLeaf& stock() { return *stock_; }
     /// The card for the picture's back: .pdf, or .csv as the command line writes it.
     bool writeCard(const QString& file);
 
@@ -48,6 +53,8 @@ class LogStation : public Station {
     void chooseEntry(int entry);
 
     Leaves* leaves_;
+    PaceLeaf* pace_;
+    StockLeaf* stock_;
     QLineEdit* search_;
     QListWidget* days_;
     QCheckBox* everywhere_;

@@ -9,6 +9,7 @@
 #include "app/widgets/theme.h"
 #include "drawing/fonts.h"
 #include "drawing/shapes.h"
+#include "materials/stock.h"
 #include "wording/sentences.h"
 
 namespace app {
@@ -126,12 +127,11 @@ void DrawerView::paintThing(QPainter& painter, const materials::Owned& owned, co
         painter.drawPolygon(QPolygonF({at + QPointF(-6, 5), at + QPointF(6, 5), at + QPointF(0, -5)}));
     }
     if (owned.stock != materials::Stock::full) {  // what is left of it, as a bar
-        static constexpr double left[] = {1, 0.5, 0.18, 0};
         const QRectF bar(shape.right() + 22, shape.center().y() - 2, 24, 4);
         painter.setPen(QPen(theme().quiet, 0.8));
         painter.setBrush(Qt::NoBrush);
         painter.drawRect(bar);
-        painter.fillRect(QRectF(bar.left(), bar.top(), bar.width() * left[int(owned.stock)], bar.height()),
+        painter.fillRect(QRectF(bar.left(), bar.top(), bar.width() * materials::leftOf(owned), bar.height()),
                          theme().quiet);
     }
     painter.setPen(owned.stock == materials::Stock::usedUp ? theme().quiet : theme().ink);

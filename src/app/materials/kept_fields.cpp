@@ -41,8 +41,10 @@ KeptFields::KeptFields(QWidget* parent) : QWidget(parent) {
     showPhotographs({});
     form->addRow(tr("Photos"), strip);
     connect(stock_, &QComboBox::activated, this, [this](int stock) {
-        Q_EMIT edited(tr("What is left"),
-                      [stock](Owned& owned) { owned.stock = static_cast<materials::Stock>(stock); });
+        Q_EMIT edited(tr("What is left"), [stock](Owned& owned) {
+            owned.stock = static_cast<materials::Stock>(stock);
+            owned.lost = 0;
+        });
     });
     connect(slot_, &QSpinBox::valueChanged, this,
             [this](int slot) { Q_EMIT edited(tr("Slot"), [slot](Owned& owned) { owned.slot = slot; }); });
