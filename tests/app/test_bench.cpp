@@ -1,5 +1,6 @@
 #include <QLineEdit>
 #include <QListWidget>
+#include <QProcess>
 #include <QTemporaryDir>
 #include <algorithm>
 
@@ -7,8 +8,10 @@
 #include "app/bench/note_sheet.h"
 #include "app/bench/other_stick_sheet.h"
 #include "app/bench/whole_screen.h"
+#include "app/log/log_station.h"
 #include "storage/document.h"
 #include "window_hand.h"
+#include "wording/easel.h"
 
 using namespace app;
 using planning::EntryKind;
@@ -116,6 +119,31 @@ class TestBench : public QObject {
         for (const planning::Step& step : window->session().plan()->steps)
             QVERIFY(step.isEmpty || !standing.isOpen(step.number));
 
+        // The card for the back and the table tell the same.
+        window->goTo(7);
+        const QString pdf = folder_.filePath("card.pdf"), csv = folder_.filePath("log.csv");
+        auto& log = *window->findChild<LogStation*>();
+        QVERIFY(log.writeCard(pdf) && log.writeCard(csv));
+        QProcess reader;
+        reader.start("pdftotext", {"-layout", pdf, "-"});
+        QVERIFY(reader.waitForFinished());
+        // A line may be broken anywhere.
+        const QString words = QString::fromUtf8(reader.readAllStandardOutput()).simplified();
+        for (std::size_t i = 0; i < record.entries.size(); ++i) {
+            const QString line = wording::entryLine(record, i).simplified();
+            QVERIFY2(words.contains(line), qPrintable(line));
+        }
+        QFile table(csv);
+        QVERIFY(table.open(QIODevice::ReadOnly));
+        const QList<QByteArray> rows = table.readAll().trimmed().split('\n');
+        QCOMPARE(rows.size(), qsizetype(record.entries.size()) + 1);
+        for (std::size_t i = 0; i < record.entries.size(); ++i) {
+            const QByteArray row = rows[qsizetype(i) + 1].trimmed();
+            QVERIFY(row.contains(std::string(nameOf(record.entries[i].kind)).c_str()));
+            QVERIFY(row.endsWith(standing.holds(i) ? "\"yes\"" : "\"no\""));
+        }
+        QVERIFY(rows[6].contains(took.id.c_str()) && rows[9].contains("greener by the stem"));
+
         // Opened again it stands where it stood.
         window->session().history().setClean();
         window.reset();
@@ -165,6 +193,32 @@ class TestBench : public QObject {
         QTRY_VERIFY(!easelOf(*window).isBusy());
         QVERIFY(std::ranges::none_of(easelOf(*window).timers().waits(),
                                      [&](const auto& wait) { return wait.step == wet->number; }));
+        window->session().history().setClean();
+    }
+
+    /// Fixative beside the plan: told on the whole sheet, waited for, never helped by heat, and taken back.
+    void aSheetIsFixedBesideThePlan() {
+        auto window = opened();
+        QVERIFY(window);
+        key(*window, Qt::Key_F);
+        QVERIFY(window->session().record().isEmpty());  // there is nothing to fix
+        for (int i = 0; i < 4; ++i) key(*window, Qt::Key_Space);
+        const int next = easelOf(*window).inHand();
+        key(*window, Qt::Key_F);
+        QVERIFY(saved().entries.back().kind == EntryKind::fixed);
+        QVERIFY(std::ranges::any_of(window->session().plan()->stacks, [](const planning::PlannedStack& stack) {
+            return std::ranges::any_of(stack.layers, &planning::Layer::isFixed);
+        }));
+        QVERIFY(easelOf(*window).isWaiting());  // everything lies under it
+        QVERIFY(benchOf(*window).margin().paragraphs.join(" ").contains("No heat"));
+        pressed(*window, "The sheet is dry");
+        QTRY_COMPARE(easelOf(*window).inHand(), next);
+        // Fixed again, it is wet again; taken back, it is not.
+        key(*window, Qt::Key_F);
+        QVERIFY(easelOf(*window).isWaiting());
+        key(*window, Qt::Key_Backspace);
+        QCOMPARE(easelOf(*window).inHand(), next);
+        QCOMPARE(planning::Standing(saved()).fixings().size(), std::size_t(1));
         window->session().history().setClean();
     }
 

@@ -7,6 +7,7 @@
 #include <algorithm>
 
 #include "app/log/log_station.h"
+#include "materials/stock.h"
 #include "recorded.h"
 #include "storage/document.h"
 #include "window_hand.h"
@@ -129,6 +130,74 @@ class TestLog : public QObject {
         QTRY_VERIFY(!planning::Standing(window->session().record()).isTicked(planning::Finishing::tapeOff));
         QVERIFY(!planning::Standing(saved()).isTicked(planning::Finishing::tapeOff));
         window->session().history().setClean();
+    }
+
+    /// What was laid tells how fast the artist works; later studies are planned by it, until it is set back.
+    void thePaceIsLearnt() {
+        QDir(QString::fromStdString(storage::usualLogFolder().string())).removeRecursively();
+        auto window = opened();
+        QVERIFY(window);
+        pressed(*window, "Finishing");
+        QTest::mouseClick(logOf(*window).findChildren<QCheckBox*>().back(), Qt::LeftButton, {}, QPoint(8, 8));
+        QTRY_COMPARE(storage::shelvedLogs(storage::usualLogFolder()).size(), std::size_t(1));  // an entry shelves it
+        pressed(*window, "Pace");
+        PaceLeaf& pace = logOf(*window).pace();
+        QTRY_COMPARE(pace.learnt().all.steps, 4);
+        QVERIFY(pace.learnt().all.areFew());
+        QVERIFY(window->session().study().pace.isUsual());
+        // Steps of this log took a fifth longer than planned.
+        const double factor = pace.learnt().pace.all;
+        QVERIFY2(factor > 1 && factor < 1.2, qPrintable(QString::number(factor)));
+        QVERIFY(logOf(*window).margin().paragraphs.join(" ").contains("usual pace"));
+        pressed(*window, "Plan this sheet by it");
+        QVERIFY(window->session().study().pace == pace.learnt().pace);
+        QVERIFY(planned(*window));
+        window->session().history().setClean();
+        // Another sheet goes by it from the start; one that is begun keeps its own.
+        window->beginAnotherSheet();
+        QVERIFY(window->session().study().pace == pace.learnt().pace);
+        QVERIFY(hasOpened(*window, folder_.filePath("ball.dune")));
+        QVERIFY(window->session().study().pace.isUsual());
+        pressed(*window, "Set the pace back");
+        QTRY_COMPARE(pace.learnt().all.steps, 0);
+        window->beginAnotherSheet();
+        QVERIFY(window->session().study().pace.isUsual());
+        window->session().history().setClean();
+    }
+
+    /// What sticks have lost is told, and taken into the drawer once.
+    void whatSticksLoseIsTakenIntoTheDrawer() {
+        auto first = opened();
+        QVERIFY(first);
+        const planning::Record record = first->session().record();
+        first.reset();
+        auto store = storage::MaterialsStore::open(folder_.filePath("own.sqlite"));
+        QVERIFY(store.ok());
+        const auto served = planning::servedSticks(record);
+        QVERIFY(!served.empty() && served.front().untaken > 0);
+        QVERIFY((*store)->apply({.put = materials::ownedOf(smallLibrary())}).ok());
+        MainWindow window(smallLibrary(), store->get());
+        window.show();
+        QVERIFY(hasOpened(window, folder_.filePath("ball.dune")) && planned(window));
+        window.goTo(7);
+        pressed(window, "Stock");
+        const QListWidget& list = logOf(window).stock().list();
+        QCOMPARE(list.count(), int(served.size()));
+        QVERIFY2(list.item(0)->text().contains("left"), qPrintable(list.item(0)->text()));
+        pressed(window, "Take it into the drawer");
+        QTRY_VERIFY(window.session().record().entries.back().kind == EntryKind::stockTaken);
+        const auto lost = [&] {
+            const materials::Drawer drawer = *(*store)->drawer();
+            for (const materials::Owned& thing : drawer.things)
+                if (materials::idOf(thing) == served.front().stick.id) return 1 - materials::leftOf(thing);
+            return 0.0;
+        };
+        const double once = lost();
+        QVERIFY(std::fabs(once - served.front().amount / *materials::squareCentimetresIn(served.front().stick.kind)) <
+                1e-9);
+        QTRY_VERIFY(!buttonOf(window, "Take it into the drawer")->isEnabled());
+        QCOMPARE(lost(), once);
+        window.session().history().setClean();
     }
 
     void theCardTellsWhatWasUsed() {

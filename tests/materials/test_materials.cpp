@@ -8,6 +8,7 @@
 #include "materials/families.h"
 #include "materials/hazards.h"
 #include "materials/names.h"
+#include "materials/stock.h"
 
 using namespace materials;
 using Srgb = std::array<std::uint8_t, 3>;
@@ -155,6 +156,26 @@ class TestMaterials : public QObject {
         QCOMPARE(medium.hiding, 1.4);  // the measured one
         QCOMPARE(medium.pigments, (std::vector<std::string>{"PBk7", "PW6"}));
         QCOMPARE(medium.hazards, std::vector<std::string>{"lead"});
+    }
+
+    void whatIsLeftFallsAsItIsUsed() {
+        Owned stick{Material{"a", "", "grey", Kind::soft, {}, 1, 0.1, {}, "", {}}};
+        const double whole = *squareCentimetresIn(Kind::soft);
+        use(stick, 0.2 * whole);
+        QVERIFY(std::fabs(leftOf(stick) - 0.8) < 1e-9);
+        QCOMPARE(stick.stock, Stock::full);
+        use(stick, 0.2 * whole);
+        QCOMPARE(stick.stock, Stock::half);
+        QVERIFY(std::fabs(leftOf(stick) - 0.6) < 1e-9);
+        for (int i = 0; i < 4; ++i) use(stick, 0.2 * whole);
+        QCOMPARE(stick.stock, Stock::stub);  // only the artist says that it is used up
+        QVERIFY(leftOf(stick) > 0);
+        for (const Stock stock : {Stock::full, Stock::half, Stock::stub, Stock::usedUp})
+            QCOMPARE(stockOf(shareLeft(stock)), stock);
+        Owned tube{Material{"b", "", "grey", Kind::gouache, {}, 1, 0.1, {}, "", {}}};
+        use(tube, 1e6);
+        QCOMPARE(leftOf(tube), 1.0);
+        QVERIFY(!leftAfter(Owned{Tool{"t", "", "knife", ToolKind::knife}}, 1));
     }
 
     void idsAreMadeOfWords() {

@@ -209,6 +209,49 @@ class TestRecord : public QObject {
         }
     }
 
+    /// A pass of fixative that no step tells of: what lies there holds more from then on, and is a little darker.
+    void aSheetMayBeFixedBesideThePlan() {
+        const Study study = plain();
+        Kept kept;
+        const Plan plan = planFrom(study, {}, kept);
+        const int step = int(plan.steps.size()) - 1;
+        Record record = laidUpTo(plan, study, step);
+        record.entries.push_back(entryOf(EntryKind::fixed));
+        const Plan after = planFrom(study, record, kept);
+        const auto isFixed = [](const PlannedStack& stack) {
+            return std::ranges::any_of(stack.layers, &Layer::isFixed);
+        };
+        QVERIFY(std::ranges::any_of(after.stacks, isFixed) && std::ranges::none_of(plan.stacks, isFixed));
+        QCOMPARE(moved(plan, after, step - 1), QString());
+        QVERIFY(!isSame(pictureAfter(plan, step - 1, plan.light), pictureAfter(after, step - 1, after.light)));
+        for (const PlannedStack& stack : after.stacks) {
+            const auto last = std::ranges::find_if(stack.layers, &Layer::isFixed);
+            if (last == stack.layers.end()) continue;
+            pigment::Patch fixed = stack.start, loose = stack.start;
+            for (pigment::Stroke stroke : strokesOf(after, stack, int(last - stack.layers.begin()) + 1)) {
+                pigment::lay(fixed, stroke);
+                stroke.isFixed = false;
+                pigment::lay(loose, stroke);
+            }
+            QVERIFY(pigment::toothUsed(fixed) < pigment::toothUsed(loose));
+            QVERIFY(pigment::looseLoad(fixed) < pigment::looseLoad(loose));
+        }
+        // What goes on as planned from there changes nothing, and neither does another start or a later choice.
+        record.entries.push_back(laidEntry(after, study, step));
+        Kept fresh;
+        QCOMPARE(differs(after, planFrom(study, record, fresh)), QString());
+        record.entries.push_back(entryOf(EntryKind::planChanged));
+        const Plan chosen = planFrom(study, record, kept);
+        for (std::size_t s = 0; s < after.stacks.size(); ++s)
+            for (std::size_t k = 0; k < after.stacks[s].layers.size(); ++k)
+                if (after.stacks[s].layers[k].isFixed) QVERIFY(chosen.stacks[s].layers[k].isFixed);
+        Entry back = entryOf(EntryKind::takenBack);
+        back.takes = step - 1;
+        record.entries.resize(std::size_t(step));
+        record.entries.push_back(back);
+        QCOMPARE(differs(plan, planFrom(study, record, kept)), QString());
+    }
+
     /// The study is changed in the middle of the work: what lies there stays, and the rest follows the study.
     void whatIsDoneStaysWhenTheStudyChanges() {
         const Study study = plain();

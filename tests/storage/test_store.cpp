@@ -242,6 +242,7 @@ class TestStore : public QObject {
         QVERIFY(!store->isNew());
         Owned measured = drawer.things[0];
         measured.colourError = 0.4;
+        measured.lost = 0.1;
         QVERIFY(store->apply({.put = {measured}, .trays = {{"new", {"s1"}}}}).ok());
         QVERIFY(store->drawer()->things[0] == measured);
     }
