@@ -1,5 +1,7 @@
 #include <benchmark/benchmark.h>
 
+#include <array>
+
 #include <opencv2/imgcodecs.hpp>
 
 #include "colour/srgb.h"
@@ -7,7 +9,7 @@
 #include "planning/close_view.h"
 #include "planning/comparison.h"
 #include "planning/own_stacks.h"
-#include "planning/planner.h"
+#include "planning/replanning.h"
 #include "planning/stage_picture.h"
 #include "ratios.h"
 #include "storage/library_csv.h"
@@ -118,6 +120,27 @@ int main(int argc, char** argv) {
         ->Unit(benchmark::kMillisecond)
         ->UseRealTime();
     add(byHand + "/one plan", planOnce);
+
+    // In turns two other sticks for a step in the middle, so that each time what is left is planned anew.
+    Record record{"bench", plan->paper.id, plan->paper.name, std::string(nameOf(plan->ground.strategy)), {}};
+    const int middle = int(plan->steps.size()) / 2;
+    for (int number = 1; number < middle; ++number) {
+        record.entries.push_back({.kind = EntryKind::done, .step = number});
+        record.entries.back().laid =
+            laidStep(*plan, plan->steps[std::size_t(number - 1)], study.widthMillimetres, study.heightMillimetres);
+    }
+    std::array<Record, 2> taken{record, record};
+    for (std::size_t i = 0; i < taken.size(); ++i) {
+        taken[i].entries.push_back({.kind = EntryKind::tookStick, .step = middle});
+        taken[i].entries.back().stick = all.media[20 + i];
+    }
+    Kept easel = planned;
+    if (!makePlan(study, all, record, easel)) return 1;
+    std::size_t turn = 0;
+    const std::string substitute = "another stick at the easel";
+    add(substitute + "/the rest planned anew",
+        [&](Kept&) { benchmark::DoNotOptimize(makePlan(study, all, taken[turn++ % 2], easel)); });
+    add(substitute + "/one plan", planOnce);
 
     const std::string sheet = "predicted sheet, 2048 pixels";
     const int steps = int(plan->steps.size());

@@ -15,6 +15,7 @@
 #include "app/preferences.h"
 #include "app/widgets/fields.h"
 #include "app/widgets/squinted.h"
+#include "drawing/fonts.h"
 #include "drawing/pictures.h"
 #include "planning/stage_picture.h"
 #include "wording/easel.h"
@@ -26,6 +27,9 @@ namespace {
 
 /// Wide enough for a knuckle.
 constexpr int buttonHeight = 7 * measure::grid, buttonWidth = 80;
+
+/// Width of the station at which they are so large.
+constexpr double usualWidth = 834;
 
 }  // namespace
 
@@ -118,6 +122,7 @@ QPushButton* BenchStation::addButton(QLayout* row, const QString& words, const Q
     button->setToolTip(does);
     button->setAccessibleName(does);
     row->addWidget(button);
+    large_ << button;
     connect(button, &QPushButton::clicked, addKey(key, does, std::move(act)), &QAction::trigger);
     return button;
 }
@@ -185,6 +190,18 @@ void BenchStation::fix() {
     if (!plan || easel_.isBusy()) return;
     differenceBefore_ = plan->summary.picture.mean;
     easel_.fixSheet();
+}
+
+void BenchStation::resizeEvent(QResizeEvent* event) {
+    Station::resizeEvent(event);
+    // As all that is read from the easel they grow with the room.
+    const double factor = std::clamp(width() / usualWidth, 1.0, 2.0);
+    QFont font = drawing::font(drawing::TypeSize::text);
+    font.setPixelSize(int(factor * font.pixelSize()));
+    for (QPushButton* button : large_) {
+        button->setFont(font);
+        button->setMinimumSize((factor * QSizeF(buttonWidth, buttonHeight)).toSize());
+    }
 }
 
 void BenchStation::takeOther() {

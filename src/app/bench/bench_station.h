@@ -40,6 +40,7 @@ class BenchStation : public Station {
  protected:
     void showEvent(QShowEvent* event) override;
     void hideEvent(QHideEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
 
  private:
     QPushButton* addButton(QLayout* row, const QString& words, const QKeySequence& key, const QString& does,
@@ -61,6 +62,7 @@ class BenchStation : public Station {
     BenchView* view_;
     WholeScreen* whole_ = nullptr;
     QPushButton *done_, *back_, *pass_, *other_, *lighter_, *heavier_, *note_, *photograph_, *pause_, *dry_, *fixed_;
+    QList<QPushButton*> large_;
     QSpinBox* stepBack_;
     QCheckBox* sound_;
     QPushButton* folder_;
