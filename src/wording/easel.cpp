@@ -255,6 +255,7 @@ QString entryLine(const planning::Record& record, std::size_t index) {
             QStringList words;
             words << (laid.stick ? text(laid.stick->name) : toolWord(laid.tool));
             if (laid.stage != Stage::drawing) words << mannerPast(laid.manner);
+            words.removeAll(QString());  // the ground is rubbed in by no tool of the plan
             QStringList areas;
             for (const std::string& area : laid.areas) areas << text(area);
             if (!areas.isEmpty()) words << areas.join(QStringLiteral("; "));

@@ -274,8 +274,12 @@ void BenchStation::stepBack() {
     whole_->say(tr("Step back"),
                 tr("What needs to be lighter, darker, warmer? Tap the dust off; rest your eyes and your shoulders."),
                 {{looked(session_.shownPicture()), tr("Subject, mirrored, half-closed eyes")},
-                 {looked(sheetAfter(easel_.inHand() > 0 ? easel_.inHand() - 1 : int(plan->steps.size()))),
-                  tr("Sheet as planned by now, likewise")}});
+                 {looked(sheetAfter(laidUpTo())), tr("Sheet as planned by now, likewise")}});
+}
+
+int BenchStation::laidUpTo() const {
+    const std::vector<int>& laid = easel_.standing().laid();
+    return laid.empty() ? 0 : std::min(*std::ranges::max_element(laid), int(session_.plan()->steps.size()));
 }
 
 QString BenchStation::placeOf(const std::string& id) const {
@@ -327,19 +331,20 @@ MarginText BenchStation::margin() const {
     QStringList waits;
     for (const planning::EaselWait& wait : easel_.timers().waits())
         if (wait.step <= int(plan->steps.size())) waits << wording::waitHelp(*plan, wait);
+    const bool isSheetWet =
+        std::ranges::count(easel_.timers().waits(), planning::wholeSheet, &planning::EaselWait::step) > 0;
+    if (isSheetWet) text.cautions << wording::solventCaution();
+    if (!otherwise_.isEmpty()) text.paragraphs << otherwise_;
     if (!step) {
         text.head = easel_.isFinished() ? tr("All is laid") : tr("Wait");
-        text.paragraphs = waits;
+        text.paragraphs << waits;
         return text;
     }
     text.head = tr("Step %1: %2").arg(step->number).arg(wording::stageWord(step->stage));
-    if (!otherwise_.isEmpty()) text.paragraphs << otherwise_;
     for (const planning::Reason& reason : step->why) text.why << wording::reasonSentence(reason);
     text.paragraphs << waits;
-    text.cautions = wording::stepCautions(*plan, session_.study(), *step);
-    const bool isSheetWet =
-        std::ranges::count(easel_.timers().waits(), planning::wholeSheet, &planning::EaselWait::step) > 0;
-    if (isSheetWet && !text.cautions.contains(wording::solventCaution())) text.cautions << wording::solventCaution();
+    for (const QString& caution : wording::stepCautions(*plan, session_.study(), *step))
+        if (!text.cautions.contains(caution)) text.cautions << caution;
     QStringList notes;
     const planning::Record& record = session_.record();
     for (const planning::Entry& entry : record.entries)
@@ -353,7 +358,13 @@ Views BenchStation::views() const {
     Views views = Station::views();
     const auto plan = session_.plan();
     const planning::Step* step = easel_.step();
-    if (!plan || !step) return views;
+    if (!plan) return views;
+    if (!step) {
+        views.sheetSteps = laidUpTo();
+        views.sheet = sheetAfter(views.sheetSteps);
+        views.sheetCaption = easel_.isFinished() ? tr("Sheet, all layers laid") : tr("Sheet as it is laid by now");
+        return views;
+    }
     views.subject = drawing::hatchedMap(*plan, *step, mapWidth);
     views.subjectCaption = tr("Where step %1 goes, and how hard").arg(step->number);
     views.isReference = false;

@@ -54,6 +54,8 @@ class BenchStation : public Station {
     void choosePhotograph();
     void stepBack();
     void sayDry(int step);
+    /// The last step that is laid; 0 for none.
+    int laidUpTo() const;
     QString placeOf(const std::string& id) const;
     /// What is at hand: the drawer, or what the study draws from.
     std::vector<materials::Material> atHand() const;

@@ -16,7 +16,7 @@ namespace app {
 namespace {
 
 /// Sizes of words as parts of the view's height.
-constexpr double nameSize = 0.17, placeSize = 0.125, howSize = 0.078, watchSize = 0.064;
+constexpr double nameSize = 0.16, placeSize = 0.11, howSize = 0.07, watchSize = 0.06;
 
 }  // namespace
 
@@ -30,16 +30,20 @@ double BenchView::fitted(QPainter& painter, const QRectF& room, const QString& w
                          int lines) const {
     QFont font = drawing::font(drawing::TypeSize::text, isBold);
     const int flags = Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap;
-    double size = pixels;
     QRectF taken;
-    for (;; size *= 0.94) {
+    const auto fits = [&](double size, int most) {
         font.setPixelSize(std::max(9, int(std::lround(size))));
         const QFontMetricsF metrics(font);
         taken = metrics.boundingRect(room, flags, words);
-        const bool fits = taken.width() <= room.width() + 1 && taken.height() <= lines * metrics.lineSpacing() + 2 &&
-                          taken.height() <= room.height() + 1;
-        if (fits || size < 10) break;
-    }
+        return taken.width() <= room.width() + 1 && taken.height() <= most * metrics.lineSpacing() + 2 &&
+               taken.height() <= room.height() + 1;
+    };
+    // A name is read more easily a little smaller on one line than large on two.
+    constexpr double onOneLine = 0.7, step = 0.94;
+    double size = pixels;
+    while (isBold && size > onOneLine * pixels && !fits(size, 1)) size *= step;
+    if (!fits(size, 1))
+        for (size = pixels; size >= 10 && !fits(size, lines);) size *= step;
     painter.setFont(font);
     painter.drawText(room, flags, words);
     return taken.height();
@@ -66,8 +70,11 @@ void BenchView::paintEvent(QPaintEvent*) {
     const double times = std::clamp(0.27 * width(), 150.0, 520.0), next = 0.17 * height();
     const QRectF all = QRectF(rect()).adjusted(measure::edge, measure::grid, -measure::edge, -measure::grid);
     if (step) paintStep(painter, *plan, *step, all.adjusted(0, 0, -times - measure::edge, -next));
-    if (!step && easel_.isWaiting())
-        paintWord(painter, tr("Wait until it is dry"), tr("There is no place left that could be worked on meanwhile."));
+    if (!step && easel_.isWaiting()) {
+        QStringList words{tr("There is no place left that could be worked on meanwhile.")};
+        words << waitsOf(*plan);
+        paintWord(painter, tr("Wait until it is dry"), words.join(QLatin1Char('\n')));
+    }
     paintTimes(painter, *plan, step, QRectF(all.right() - times, all.top(), times, all.height() - next));
     paintNext(painter, *plan, QRectF(all.left(), all.bottom() - next, all.width(), next));
 }
@@ -90,10 +97,11 @@ void BenchView::paintStep(QPainter& painter, const planning::Plan& plan, const p
     QRectF words = room.adjusted(stickWidth + measure::edge, 0, 0, 0);
     const auto below = [&](double taken) { words.setTop(words.top() + taken + 0.4 * measure::grid); };
     below(fitted(painter, words, wording::stepTitle(plan, step), nameSize * height(), true, 2));
+    if (step.stick >= 0)
+        if (const QString lies = placeOf(plan.sticks[std::size_t(step.stick)].id); !lies.isEmpty())
+            below(fitted(painter, words, tr("in %1").arg(lies), howSize * height(), false, 1));
     below(fitted(painter, words, wording::stepPlace(plan, step), placeSize * height(), false, 2));
     QStringList how{wording::stepManner(plan, session_.study(), step)};
-    if (step.stick >= 0)
-        if (const QString place = placeOf(plan.sticks[std::size_t(step.stick)].id); !place.isEmpty()) how << place;
     const planning::StepDoing& doing = easel_.standing().of(step.number);
     if (const QString pressed = wording::heavierWord(doing.heavier); !pressed.isEmpty()) how << pressed;
     if (doing.stick) how << tr("instead of the plan's stick");
@@ -127,10 +135,16 @@ void BenchView::paintTimes(QPainter& painter, const planning::Plan& plan, const 
         }
     }
     painter.setPen(theme().ink);
+    if (!step) return;
+    for (const QString& wait : waitsOf(plan))
+        if (words.height() > watchSize * height()) below(fitted(painter, words, wait, watchSize * height(), false, 2));
+}
+
+QStringList BenchView::waitsOf(const planning::Plan& plan) const {
+    QStringList words;
     for (const planning::EaselWait& wait : easel_.timers().waits())
-        if (wait.step <= int(plan.steps.size()) && words.height() > watchSize * height())
-            below(fitted(painter, words, wording::waitWords(plan, easel_.timers(), wait, now), watchSize * height(),
-                         easel_.timers().stateOf(wait, now) == planning::DryState::dry, 2));
+        if (wait.step <= int(plan.steps.size())) words << wording::waitWords(plan, easel_.timers(), wait, easel_.now());
+    return words;
 }
 
 void BenchView::paintNext(QPainter& painter, const planning::Plan& plan, const QRectF& room) {

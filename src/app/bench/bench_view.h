@@ -26,6 +26,8 @@ class BenchView : public QWidget {
  private:
     void paintStep(QPainter& painter, const planning::Plan& plan, const planning::Step& step, const QRectF& room);
     void paintTimes(QPainter& painter, const planning::Plan& plan, const planning::Step* step, const QRectF& room);
+    /// What dries, and for how long yet.
+    QStringList waitsOf(const planning::Plan& plan) const;
     void paintNext(QPainter& painter, const planning::Plan& plan, const QRectF& room);
     void paintWord(QPainter& painter, const QString& head, const QString& words);
     /// Draws words as large as fit, up to `pixels`; gives the height that they took.

@@ -56,7 +56,7 @@ bool finds(const QString& line, const QString& sought) {
 
 }  // namespace
 
-LogStation::LogStation(Desk& desk) : Station(desk, tr("The days"), tr("what was done, as it was kept")) {
+LogStation::LogStation(Desk& desk) : Station(desk, tr("The log"), tr("what was done, as it was kept")) {
     leaves_ = new Leaves;
     leaves_->addLeaf(choices_, tr("Days"), tr("Evenings, steps, notes; a search over all logs"), makeDays());
     leaves_->addLeaf(choices_, tr("Progress"), tr("Photographs over the sheet as planned for the same moment"),

@@ -32,7 +32,8 @@ class PaceLeaf::Table : public QWidget {
         columns_ = std::move(columns);
         QStringList words;
         for (const auto& [title, rows] : columns_)
-            for (const Row& row : rows) words << tr("%1: %2").arg(row.name, wordsOf(row));
+            for (const Row& row : rows)
+                words << (row.tally.areFew() ? tr("%1, few yet: %2") : tr("%1: %2")).arg(row.name, wordsOf(row));
         setAccessibleName(tr("Pace"));
         setAccessibleDescription(words.join(QStringLiteral("; ")));
         update();
@@ -61,10 +62,9 @@ class PaceLeaf::Table : public QWidget {
     static constexpr int rowHeight = 40;
 
     static QString wordsOf(const Row& row) {
-        const QString words = tr("%1, %2 of %3 planned")
-                                  .arg(wording::stepCount(row.tally.steps), wording::duration(row.tally.minutes),
-                                       wording::duration(row.tally.plannedMinutes));
-        return row.tally.areFew() ? tr("%1; few yet").arg(words) : words;
+        return tr("%1, %2 of %3")
+            .arg(wording::stepCount(row.tally.steps), wording::duration(row.tally.minutes),
+                 wording::duration(row.tally.plannedMinutes));
     }
 
     static void paintRow(QPainter& painter, const QRectF& room, const Row& row) {
@@ -138,7 +138,7 @@ void PaceLeaf::show(planning::LearntPace learnt) {
         return all;
     };
     table_->show(
-        {{tr("By manner"),
+        {{tr("By manner: time taken of planned"),
           rows(learnt_.pace.manners, &planning::MannerPace::manner, learnt_.manners, &wording::mannerWord)},
          {tr("By medium"), rows(learnt_.pace.media, &planning::MediumPace::medium, learnt_.media, &wording::kindWord)},
          {tr("By size"), rows(learnt_.pace.sizes, &planning::SizePace::size, learnt_.sizes, &wording::placeSizeWord)}});
@@ -170,7 +170,8 @@ MarginText PaceLeaf::margin() const {
                      "sizes.")
                       .arg(session_.study().pace.all, 0, 'f', 2));
     text.why << tr(
-        "Each line multiplies the others: a pencil, hatched, in a small place. A step that took very much longer or "
+        "Each line multiplies the others: a pencil, hatched, in a small place. A hollow mark rests on few steps. A "
+        "step that took very much longer or "
         "shorter than all others (a key forgotten) does not count.");
     return text;
 }
