@@ -25,6 +25,7 @@ int list(const QStringList& arguments);
 int compare(const QStringList& arguments);
 int log(const QStringList& arguments);
 int photograph(const QStringList& arguments);
+int check(const QStringList& arguments);
 
 /// Says the problem on stderr; gives 2.
 int refuse(const common::Problem& problem);

@@ -24,6 +24,7 @@ int run(const QStringList& arguments) {
     if (command == "compare") return cli::compare(arguments.mid(2));
     if (command == "log") return cli::log(arguments.mid(2));
     if (command == "photograph") return cli::photograph(arguments.mid(2));
+    if (command == "check") return cli::check(arguments.mid(2));
     std::fputs(
         "yawning-dune-cli plan REFERENCE|FILE.dune --out DIR [--library FILE.csv] [--paper ID] [--sticks N]\n"
         "                      [--width-mm W] [--height-mm H] [--areas N] [--values N] [--layers N] [--detail NAME]\n"
@@ -66,7 +67,10 @@ int run(const QStringList& arguments) {
         "yawning-dune-cli log FILE.dune [--out log.csv]        what was done, a row an entry\n"
         "yawning-dune-cli photograph FILE.dune --step N --out photo.jpg [--seed S] [--fault X,Y,RADIUS,dL,da,db]\n"
         "                      [--shift AREA,dx,dy]            the sheet after a step as the stand-in camera sees it; "
-        "mm\n",
+        "mm\n"
+        "yawning-dune-cli check PHOTO FILE.dune [--step N]     what a photograph of the sheet tells: corners, areas, "
+        "faults,\n"
+        "                                                      shifts in mm\n",
         command == "--help" || command == "-h" ? stdout : stderr);
     return command == "--help" || command == "-h" ? 0 : 2;
 }

@@ -3,6 +3,7 @@
 #include "cli/commands.h"
 #include "planning/replanning.h"
 #include "planning/stage_picture.h"
+#include "planning/work_check.h"
 #include "review/easel_photograph.h"
 #include "storage/document.h"
 #include "storage/whole_file.h"
@@ -66,14 +67,12 @@ int photograph(const QStringList& arguments) {
             return refuse(badNumber("--shift", text, "AREA,dx,dy, areas counted from 1"));
         shifts.push_back({plan->reading->areas.map == area - 1, (*n)[1], (*n)[2]});
     }
-    // Where nobody said how wide the tape is it is a common one.
-    constexpr double usualTape = 12;
     const planning::Study& study = document->study;
     const cv::Mat sheet = planning::pictureAfter(*plan, step, plan->light);
-    const cv::Mat flat =
-        review::tapedSheet(sheet, study.widthMillimetres,
-                           study.borderMillimetres > 0 ? study.borderMillimetres : usualTape, faults, shifts);
-    const auto jpeg = review::photographed(flat, review::atTheEasel(sheet.size(), seed));
+    review::Mount mount;
+    mount.borderMillimetres = study.borderMillimetres > 0 ? study.borderMillimetres : planning::usualTapeMillimetres;
+    const review::MountedSheet mounted = review::mountedSheet(sheet, study.widthMillimetres, mount, faults, shifts);
+    const auto jpeg = review::photographed(mounted.flat, review::atTheEasel(sheet.size(), seed));
     const QByteArray bytes(reinterpret_cast<const char*>(jpeg.data()), qsizetype(jpeg.size()));
     if (auto done = storage::writeWhole(out.toStdString(), bytes); !done) return refuse(done.problem());
     return 0;

@@ -22,6 +22,10 @@ enum class ProblemKind {
     cardTooDark,
     cardTooBright,
     cardBlurred,
+    workMissing,  // the sheet is not in the photograph, or another one
+    workCutOff,
+    workTooDark,
+    workTooBright,
     folderUnwritable,
     diskFull,
     writeFailed,

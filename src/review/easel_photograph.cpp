@@ -7,32 +7,11 @@
 
 #include "colour/image_colour.h"
 #include "colour/srgb.h"
+#include "review/work_differences.h"
 
 namespace review {
 
 namespace {
-
-/// Crêpe tape, a little warm; from memory.
-const cv::Vec3f tape(0.78f, 0.74f, 0.62f);
-
-/// Areas that were laid beside their place; what they leave bare keeps what was beside it.
-cv::Mat shifted(const cv::Mat& lab, const std::vector<PlantedShift>& shifts, double pixelsPerMillimetre) {
-    cv::Mat moved = lab.clone();
-    for (const PlantedShift& shift : shifts) {
-        const cv::Mat way =
-            (cv::Mat_<double>(2, 3) << 1, 0, shift.dx * pixelsPerMillimetre, 0, 1, shift.dy * pixelsPerMillimetre);
-        cv::Mat there, mask, beside = lab.clone(), grown;
-        cv::warpAffine(lab, there, way, lab.size(), cv::INTER_LINEAR, cv::BORDER_REPLICATE);
-        cv::warpAffine(shift.mask, mask, way, lab.size(), cv::INTER_NEAREST);
-        // From the other side the same way off: what lies round the area there.
-        const cv::Mat back = (cv::Mat_<double>(2, 3) << 1, 0, 2 * shift.dx * pixelsPerMillimetre, 0, 1,
-                              2 * shift.dy * pixelsPerMillimetre);
-        cv::warpAffine(lab, beside, back, lab.size(), cv::INTER_LINEAR, cv::BORDER_REPLICATE);
-        beside.copyTo(moved, shift.mask & ~mask);
-        there.copyTo(moved, mask);
-    }
-    return moved;
-}
 
 void plant(cv::Mat& lab, const PlantedFault& fault, double pixelsPerMillimetre) {
     for (int y = 0; y < lab.rows; ++y)
@@ -49,23 +28,40 @@ void plant(cv::Mat& lab, const PlantedFault& fault, double pixelsPerMillimetre) 
 
 }  // namespace
 
-cv::Mat tapedSheet(const cv::Mat& sheet, double widthMillimetres, double borderMillimetres,
-                   const std::vector<PlantedFault>& faults, const std::vector<PlantedShift>& shifts) {
+MountedSheet mountedSheet(const cv::Mat& sheet, double widthMillimetres, const Mount& mount,
+                          const std::vector<PlantedFault>& faults, const std::vector<PlantedShift>& shifts) {
     CV_Assert(sheet.type() == CV_8UC3);
     const double pixelsPerMillimetre = sheet.cols / widthMillimetres;
-    cv::Mat lab = shifted(colour::labOfSrgb8Image(sheet), shifts, pixelsPerMillimetre);
+    cv::Mat lab = colour::labOfSrgb8Image(sheet);
+    for (const PlantedShift& shift : shifts)
+        lab = movedAside(lab, shift.mask, pixelsPerMillimetre * cv::Point2d(shift.dx, shift.dy));
     for (const PlantedFault& fault : faults) plant(lab, fault, pixelsPerMillimetre);
     const cv::Mat off = colour::srgb8ImageFromLab(lab);
     std::array<float, 256> linear{};
     for (std::size_t i = 0; i < linear.size(); ++i) linear[i] = float(colour::linearFromEncoded(double(i) / 255));
-    const int border = int(std::lround(borderMillimetres * pixelsPerMillimetre));
-    cv::Mat flat(off.rows + 2 * border, off.cols + 2 * border, CV_32FC3, cv::Scalar(tape[0], tape[1], tape[2]));
+    const auto lightOf = [&](const auto& code) { return cv::Vec3f(linear[code[0]], linear[code[1]], linear[code[2]]); };
+    const auto pixels = [&](double millimetres) { return int(std::lround(millimetres * pixelsPerMillimetre)); };
+    constexpr double cardWidth = 60, cardHeight = 90, cardApart = 15;  // millimetres
+    const int border = pixels(mount.borderMillimetres);
+    // As much table on the other side, so that the sheet lies in the middle.
+    const int beside = mount.hasGreyCard ? pixels(cardWidth + 2 * cardApart) : 0;
+    MountedSheet mounted;
+    mounted.picture = {beside + border, border, off.cols, off.rows};
+    mounted.flat.create(off.rows + 2 * border, off.cols + 2 * (border + beside), CV_32FC3);
+    mounted.flat.setTo(cv::Scalar::all(tableReflectance));
+    const cv::Vec3f round = mount.bareMargin
+                                ? lightOf(std::array{mount.bareMargin->r, mount.bareMargin->g, mount.bareMargin->b})
+                                : mount.tape;
+    mounted.flat(cv::Rect(beside, 0, off.cols + 2 * border, off.rows + 2 * border)).setTo(round);
     for (int y = 0; y < off.rows; ++y)
-        for (int x = 0; x < off.cols; ++x) {
-            const cv::Vec3b& code = off.at<cv::Vec3b>(y, x);
-            flat.at<cv::Vec3f>(y + border, x + border) = {linear[code[0]], linear[code[1]], linear[code[2]]};
-        }
-    return flat;
+        for (int x = 0; x < off.cols; ++x)
+            mounted.flat.at<cv::Vec3f>(y + border, x + beside + border) = lightOf(off.at<cv::Vec3b>(y, x));
+    if (mount.hasGreyCard) {
+        mounted.greyCard = {mounted.picture.br().x + border + pixels(cardApart), pixels(cardApart), pixels(cardWidth),
+                            pixels(cardHeight)};
+        mounted.flat(mounted.greyCard).setTo(cv::Scalar::all(greyCardReflectance));
+    }
+    return mounted;
 }
 
 CameraConditions atTheEasel(cv::Size sheet, unsigned seed) {

@@ -1,9 +1,11 @@
 #pragma once
 
 #include <opencv2/core.hpp>
+#include <optional>
 #include <vector>
 
 #include "colour/lab.h"
+#include "colour/srgb.h"
 #include "review/stand_in_camera.h"
 
 namespace review {
@@ -22,10 +24,28 @@ struct PlantedShift {
     double dx = 0, dy = 0;
 };
 
-/// A sheet (CV_8UC3, R G B) as it is taped to a board, lying flat: CV_32FC3, linear sRGB. The tape lies round the
-/// picture, `borderMillimetres` wide.
-cv::Mat tapedSheet(const cv::Mat& sheet, double widthMillimetres, double borderMillimetres,
-                   const std::vector<PlantedFault>& faults = {}, const std::vector<PlantedShift>& shifts = {});
+/// Crêpe tape as it is commonly sold, a little warm, in linear sRGB; from memory.
+inline const cv::Vec3f creamTape{0.78f, 0.74f, 0.62f};
+
+/// Of a grey card, in every component.
+inline constexpr float greyCardReflectance = 0.18f;
+
+/// How a sheet lies before the camera.
+struct Mount {
+    double borderMillimetres = 12;                 // round the picture: tape, or bare paper
+    std::optional<colour::Srgb8> bareMargin = {};  // the paper's tone, where no tape lies on it
+    cv::Vec3f tape = creamTape;                    // linear sRGB
+    bool hasGreyCard = false;                      // a card of 18 % lies to the right of it
+};
+
+/// A sheet (CV_8UC3, R G B) as it is mounted on a board, lying flat: CV_32FC3, linear sRGB.
+struct MountedSheet {
+    cv::Mat flat;
+    cv::Rect picture;   // where the picture lies in it
+    cv::Rect greyCard;  // empty without one
+};
+MountedSheet mountedSheet(const cv::Mat& sheet, double widthMillimetres, const Mount& mount,
+                          const std::vector<PlantedFault>& faults = {}, const std::vector<PlantedShift>& shifts = {});
 
 /// A telephone held by hand in the light of a room: everything that it does follows from the seed.
 CameraConditions atTheEasel(cv::Size sheet, unsigned seed);

@@ -64,30 +64,6 @@ cv::Vec3d castOf(double kelvin) {
     return {rgb[0] / rgb[1], 1, std::max(0.02, rgb[2] / rgb[1])};
 }
 
-/// From the flat card's pixels to the picture's, for a lens at some distance that looks at the card from aside.
-cv::Mat perspective(const cv::Size& flat, const CameraConditions& c) {
-    const double tilt = c.tiltDegrees * CV_PI / 180, direction = c.tiltDirectionDegrees * CV_PI / 180;
-    const double turn = c.turnDegrees * CV_PI / 180;
-    constexpr double distance = 1.9;  // in card heights
-    std::vector<cv::Point2f> from, to;
-    for (const cv::Point2d corner : {cv::Point2d(-0.5, -0.5), {0.5, -0.5}, {0.5, 0.5}, {-0.5, 0.5}}) {
-        from.emplace_back(float((corner.x + 0.5) * flat.width), float((corner.y + 0.5) * flat.height));
-        const double px = corner.x * flat.width / flat.height, py = corner.y;
-        const double x = px * std::cos(turn) - py * std::sin(turn), y = px * std::sin(turn) + py * std::cos(turn);
-        // Turned about an axis in the card's plane: what lies along `direction` comes nearer or goes further.
-        const double along = x * std::cos(direction) + y * std::sin(direction);
-        const double across = -x * std::sin(direction) + y * std::cos(direction);
-        const double depth = distance + along * std::sin(tilt);
-        const double seenAlong = along * std::cos(tilt) * distance / depth, seenAcross = across * distance / depth;
-        const double scale = c.filled * c.pixels.height;
-        to.emplace_back(
-            float(c.pixels.width / 2.0 + scale * (seenAlong * std::cos(direction) - seenAcross * std::sin(direction))),
-            float(c.pixels.height / 2.0 +
-                  scale * (seenAlong * std::sin(direction) + seenAcross * std::cos(direction))));
-    }
-    return cv::getPerspectiveTransform(from, to);
-}
-
 cv::Vec3f linearOf(const colour::Spectrum& reflectance) {
     const colour::Xyz xyz = colour::xyzOfReflectance(reflectance, colour::Light::daylight65);
     const Eigen::Vector3d linear = colour::d50FromLinearSrgb().inverse() * Eigen::Vector3d(xyz.x, xyz.y, xyz.z);
@@ -178,12 +154,35 @@ cv::Mat filledPaperCard(CardPaper paper, int page, const std::vector<FilledWindo
     return card;
 }
 
+cv::Matx33d toPhotograph(const cv::Size& flat, const CameraConditions& c) {
+    const double tilt = c.tiltDegrees * CV_PI / 180, direction = c.tiltDirectionDegrees * CV_PI / 180;
+    const double turn = c.turnDegrees * CV_PI / 180;
+    constexpr double distance = 1.9;  // in card heights
+    std::vector<cv::Point2f> from, to;
+    for (const cv::Point2d corner : {cv::Point2d(-0.5, -0.5), {0.5, -0.5}, {0.5, 0.5}, {-0.5, 0.5}}) {
+        from.emplace_back(float((corner.x + 0.5) * flat.width), float((corner.y + 0.5) * flat.height));
+        const double px = corner.x * flat.width / flat.height, py = corner.y;
+        const double x = px * std::cos(turn) - py * std::sin(turn), y = px * std::sin(turn) + py * std::cos(turn);
+        // Turned about an axis in the card's plane: what lies along `direction` comes nearer or goes further.
+        const double along = x * std::cos(direction) + y * std::sin(direction);
+        const double across = -x * std::sin(direction) + y * std::cos(direction);
+        const double depth = distance + along * std::sin(tilt);
+        const double seenAlong = along * std::cos(tilt) * distance / depth, seenAcross = across * distance / depth;
+        const double scale = c.filled * c.pixels.height;
+        to.emplace_back(
+            float(c.pixels.width / 2.0 + scale * (seenAlong * std::cos(direction) - seenAcross * std::sin(direction))),
+            float(c.pixels.height / 2.0 +
+                  scale * (seenAlong * std::sin(direction) + seenAcross * std::cos(direction))));
+    }
+    return cv::Matx33d(cv::getPerspectiveTransform(from, to).ptr<double>());
+}
+
 std::vector<std::uint8_t> photographed(const cv::Mat& flat, const CameraConditions& c) {
     CV_Assert(flat.type() == CV_32FC3);
     cv::RNG random(c.seed);
     cv::Mat scene;
-    cv::warpPerspective(flat, scene, perspective(flat.size(), c), c.pixels, cv::INTER_AREA, cv::BORDER_CONSTANT,
-                        cv::Scalar::all(0.22));
+    cv::warpPerspective(flat, scene, toPhotograph(flat.size(), c), c.pixels, cv::INTER_AREA, cv::BORDER_CONSTANT,
+                        cv::Scalar::all(tableReflectance));
     cv::GaussianBlur(scene, scene, {}, std::max(0.05, c.blurPixels));
     const cv::Vec3d cast = castOf(c.kelvin);
     cv::Vec3d gain;
@@ -191,6 +190,8 @@ std::vector<std::uint8_t> photographed(const cv::Mat& flat, const CameraConditio
     const double brightest = std::max({gain[0], gain[1], gain[2]}) / (c.exposure / cardWhite);
     const cv::Point2d middle(c.pixels.width / 2.0, c.pixels.height / 2.0);
     const double corner = middle.dot(middle);
+    const double side = c.sideLightDegrees * CV_PI / 180;
+    const cv::Point2d fromSide(std::cos(side) / std::sqrt(corner), std::sin(side) / std::sqrt(corner));
     cv::Mat noise(c.pixels, CV_32FC3), picture(c.pixels, CV_8UC3);
     random.fill(noise, cv::RNG::NORMAL, 0, c.noise);
     // The camera's tone curve, in steps finer than it can tell.
@@ -201,7 +202,8 @@ std::vector<std::uint8_t> photographed(const cv::Mat& flat, const CameraConditio
         for (int y = rows.start; y < rows.end; ++y)
             for (int x = 0; x < scene.cols; ++x) {
                 const cv::Point2d off = cv::Point2d(x, y) - middle;
-                const double light = (1 - c.vignetting * off.dot(off) / corner) / brightest;
+                const double light = (1 - c.vignetting * off.dot(off) / corner) *
+                                     (1 - c.sideLight * (0.5 - 0.5 * off.dot(fromSide))) / brightest;
                 for (int i = 0; i < 3; ++i) {
                     const double v = std::max(0.0, scene.at<cv::Vec3f>(y, x)[i] * gain[i] * light);
                     // Shot noise grows with the root of the light, and the sensor adds its own.

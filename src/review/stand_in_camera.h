@@ -41,6 +41,9 @@ struct FilledWindow {
 cv::Mat filledPaperCard(CardPaper paper, int page, const std::vector<FilledWindow>& windows, double pixelsPerMillimetre,
                         unsigned seed);
 
+/// Of the table on which everything lies.
+inline constexpr double tableReflectance = 0.22;
+
 struct CameraConditions {
     cv::Size pixels{2400, 3200};
     double tiltDegrees = 0, tiltDirectionDegrees = 0;  // of the lens against the card
@@ -49,6 +52,8 @@ struct CameraConditions {
     double kelvin = 5500;                              // of the light; the camera corrects a part of its cast
     double castCorrected = 0.6;                        // 0..1
     double vignetting = 0.1;                           // share of light missing in the corners
+    double sideLight = 0;                              // share by which it falls from one side to the other
+    double sideLightDegrees = 0;                       // from which side it comes
     double exposure = 0.9;                             // that white paper is brought to, 1 saturates
     double contrast = 1;                               // exponent of the camera's own tone curve on top of sRGB's
     double noise = 0.006;                              // standard deviation at white, in shares of the full scale
@@ -56,6 +61,9 @@ struct CameraConditions {
     int jpegQuality = 90;
     unsigned seed = 1;
 };
+
+/// From pixels of what lies flat to those of the photograph, for a lens at some distance that looks at it from aside.
+cv::Matx33d toPhotograph(const cv::Size& flat, const CameraConditions& conditions);
 
 /// A JPEG file of the scene: `flat` lies in the middle of a grey table.
 std::vector<std::uint8_t> photographed(const cv::Mat& flat, const CameraConditions& conditions);

@@ -72,6 +72,19 @@ QString problemSentence(const common::Problem& problem) {
         case ProblemKind::cardBlurred:
             return say("%1 is blurred: hold the camera still, tap on the card to focus and photograph it again.")
                 .arg(file);
+        case ProblemKind::workMissing:
+            return say("This sheet is not to be seen in %1: photograph the work of this study whole, from straight "
+                       "before it, with some of the board round it.")
+                .arg(file);
+        case ProblemKind::workCutOff:
+            return say("A corner of the sheet is missing in %1: photograph it whole, with some of the board round it.")
+                .arg(file);
+        case ProblemKind::workTooDark:
+            return say("%1 is too dark to read: photograph the sheet in more light, by a window and without flash.")
+                .arg(file);
+        case ProblemKind::workTooBright:
+            return say("The sheet is burnt out in %1: photograph it again with less exposure and without flash.")
+                .arg(file);
         case ProblemKind::folderUnwritable:
             return say("%1 cannot be written: choose a folder that you may write to.").arg(file);
         case ProblemKind::writeFailed:

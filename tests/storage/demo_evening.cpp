@@ -88,7 +88,7 @@ class AtTheEasel {
         const Standing standing(document_.record);
         const int step = standing.laid().back();
         const cv::Mat sheet = pictureAfter(plan_, step, plan_.light);
-        const cv::Mat flat = review::tapedSheet(sheet, document_.study.widthMillimetres, 12);
+        const cv::Mat flat = review::mountedSheet(sheet, document_.study.widthMillimetres, {}).flat;
         review::CameraConditions camera = review::atTheEasel(sheet.size(), seed);
         camera.pixels = {1400, 1050};
         pass(1);

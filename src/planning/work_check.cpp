@@ -1,0 +1,109 @@
+#include "planning/work_check.h"
+
+#include <algorithm>
+
+#include "colour/difference.h"
+#include "colour/image_colour.h"
+#include "common/median.h"
+#include "planning/stage_picture.h"
+
+namespace planning {
+
+namespace {
+
+/// By which the photograph's light may be off what balanced it; shares.
+double mostOff(review::BalancedBy by) {
+    switch (by) {
+        case review::BalancedBy::greyCard:
+            return 0.02;
+        case review::BalancedBy::paper:
+            return 0.04;
+        case review::BalancedBy::tape:
+            return 0.08;
+    }
+    return 0;
+}
+
+/// Takes off what the photograph's light is off the plan's in the middle of all places, as far as it may be the
+/// photograph's own fault.
+void balance(cv::Mat& work, const cv::Mat& meant, const cv::Mat& hidden, double most) {
+    constexpr int apart = 3;             // pixels
+    constexpr float leastLight = 0.03f;  // the darks tell little
+    for (int c = 0; c < 3; ++c) {
+        std::vector<double> ratios;
+        for (int y = 0; y < work.rows; y += apart)
+            for (int x = 0; x < work.cols; x += apart)
+                if (meant.at<cv::Vec3f>(y, x)[1] > leastLight && !hidden.at<uchar>(y, x))
+                    ratios.push_back(double(work.at<cv::Vec3f>(y, x)[c] / meant.at<cv::Vec3f>(y, x)[c]));
+        constexpr std::size_t few = 200;
+        if (ratios.size() < few) return;
+        const float gain = float(std::clamp(common::median(ratios), 1 - most, 1 + most));
+        for (int y = 0; y < work.rows; ++y)
+            for (int x = 0; x < work.cols; ++x) work.at<cv::Vec3f>(y, x)[c] /= gain;
+    }
+}
+
+colour::Lab meanLab(const cv::Mat& xyz, const cv::Mat& mask) {
+    const cv::Scalar mean = cv::mean(xyz, mask);
+    return colour::labFromXyz({mean[0], mean[1], mean[2]});
+}
+
+rendering::DifferenceFigures seenApart(const cv::Mat& one, const cv::Mat& other) {
+    return rendering::figuresOf(rendering::differenceSeen(one, other, rendering::easelSigma(one.size())));
+}
+
+}  // namespace
+
+common::Result<WorkCheck> checkWork(const Plan& plan, const Study& study, int steps, const cv::Mat& photograph,
+                                    const std::optional<cv::Rect>& greyCard, const std::string& name) {
+    const cv::Mat sheet = pictureAfter(plan, steps, plan.light);
+    review::SoughtSheet sought{sheet, study.widthMillimetres, study.heightMillimetres, study.borderMillimetres, {}};
+    const bool isBorderKnown = study.borderMillimetres > 0;
+    if (!isBorderKnown) sought.borderMillimetres = usualTapeMillimetres;
+    auto place = review::findSheet(photograph, sought, name);
+    if (!isBorderKnown) {
+        review::SoughtSheet bare = sought;
+        bare.bareMargin = plan.paper.tone;
+        auto other = review::findSheet(photograph, bare, name);
+        if (other && (!place || other->agreement > place->agreement)) {
+            place = std::move(other);
+            sought = bare;
+        }
+    }
+    if (!place) return place.problem();
+    auto flat = review::flattened(photograph, *place, sought, greyCard, name);
+    if (!flat) return flat.problem();
+
+    WorkCheck check;
+    check.place = *place;
+    check.balancedBy = flat->by;
+    check.error = flat->error;
+    check.unevenness = flat->unevenness;
+    cv::Mat work = flat->xyz.clone(), meant = colour::xyzOfSrgb8Image(sheet);
+    const cv::Mat subject = colour::xyzOfSrgb8Image(plan.reference);
+    balance(work, meant, flat->hidden, mostOff(flat->by));
+    const cv::Mat seen = colour::srgb8ImageFromXyz(work);
+    check.toPlan = seenApart(seen, sheet);
+    check.toSubject = seenApart(seen, plan.reference);
+    const auto areas = int(plan.reading->areas.list.size());
+    const cv::Mat visible = flat->hidden == 0;
+    for (int area = 0; area < areas; ++area) {
+        const cv::Mat mask = (plan.reading->areas.map == area) & visible;
+        if (cv::countNonZero(mask) == 0) continue;
+        CheckedArea checked{area, meanLab(work, mask), meanLab(meant, mask), meanLab(subject, mask)};
+        checked.toPlan = colour::differenceCie2000(checked.plan, checked.work);
+        checked.toSubject = colour::differenceCie2000(checked.subject, checked.work);
+        check.areas.push_back(checked);
+    }
+    std::ranges::stable_sort(check.areas, std::greater{}, &CheckedArea::toPlan);
+    const double pixelsPerMillimetre = sheet.cols / study.widthMillimetres;
+    check.shifts = review::shiftsIn(work, meant, flat->hidden, plan.reading->areas.map, areas, pixelsPerMillimetre);
+    check.faults = review::faultsIn(work, meant, flat->hidden, pixelsPerMillimetre);
+    for (review::WorkFault& fault : check.faults) {
+        fault.centre *= 1 / pixelsPerMillimetre;
+        fault.radius /= pixelsPerMillimetre;
+    }
+    return check;
+}
+
+}  // namespace planning

@@ -1,0 +1,29 @@
+#pragma once
+
+#include <opencv2/core.hpp>
+#include <optional>
+
+#include "review/sheet_place.h"
+
+namespace review {
+
+/// By what the light's cast and strength were told.
+enum class BalancedBy { greyCard, tape, paper };
+
+/// The work as it lies before the camera, the camera and its light taken off.
+struct FlatSheet {
+    cv::Mat xyz;     // CV_32FC3, relative to D50, as large as the sought picture
+    cv::Mat hidden;  // CV_8U, 255 where glare or a shadow hides the work
+    BalancedBy by = BalancedBy::tape;
+    double error = 0;       // CIEDE2000 by which all colours together may be off, one standard error
+    double unevenness = 0;  // share by which the light was uneven over the sheet
+};
+
+/// Flattens a photograph (CV_32FC3, XYZ relative to D50) in which a sheet was found. Uneven light is told from the
+/// border, which has one colour all round; its cast and strength from a grey card of 18 % if it is shown (pixels in the
+/// photograph), else from the border, tape being a common cream one. Refuses workTooDark and workTooBright (burnt out),
+/// with `name` in the problem.
+common::Result<FlatSheet> flattened(const cv::Mat& xyz, const SheetPlace& place, const SoughtSheet& sought,
+                                    const std::optional<cv::Rect>& greyCard, const std::string& name);
+
+}  // namespace review

@@ -1,0 +1,492 @@
+#include "review/sheet_place.h"
+
+#include <algorithm>
+#include <cmath>
+#include <opencv2/calib3d.hpp>
+#include <opencv2/features2d.hpp>
+#include <opencv2/imgproc.hpp>
+#include <opencv2/video/tracking.hpp>
+#include <vector>
+
+#include "colour/image_colour.h"
+#include "common/parallel.h"
+
+namespace review {
+
+using common::Problem;
+using common::ProblemKind;
+
+namespace {
+
+using Quad = std::array<cv::Point2d, 4>;  // clockwise
+
+/// Photographs are searched at this size; the place is made exact at the other.
+constexpr double searchSide = 900, exactSide = 1800;
+/// The sought sheet is compared at this width.
+constexpr int comparedWidth = 96;
+
+/// Crêpe tape; from memory. The search does not mind its exact colour.
+constexpr colour::Srgb8 tapeLook{226, 220, 204};
+
+/// In CIELAB, with its long side as long as this at most.
+cv::Mat labAt(const cv::Mat& xyz, double side, double& scale) {
+    scale = std::min(1.0, side / std::max(xyz.cols, xyz.rows));
+    cv::Mat lab;
+    cv::resize(xyz, lab, {std::max(1, int(xyz.cols * scale)), std::max(1, int(xyz.rows * scale))}, 0, 0,
+               cv::INTER_AREA);
+    colour::toLab(lab);
+    return lab;
+}
+
+cv::Matx33d scaledBy(double x, double y) {
+    return {x, 0, 0, 0, y, 0, 0, 0, 1};
+}
+
+cv::Matx33d movedBy(double x, double y) {
+    return {1, 0, x, 0, 1, y, 0, 0, 1};
+}
+
+/// The sought sheet with what lies round it, `pixelsPerMillimetre` large.
+cv::Mat framed(const SoughtSheet& sought, double pixelsPerMillimetre) {
+    const auto pixels = [&](double millimetres) { return int(std::lround(millimetres * pixelsPerMillimetre)); };
+    cv::Mat picture;
+    cv::resize(sought.picture, picture,
+               {std::max(1, pixels(sought.widthMillimetres)), std::max(1, pixels(sought.heightMillimetres))}, 0, 0,
+               cv::INTER_AREA);
+    const colour::Srgb8 round = sought.bareMargin.value_or(tapeLook);
+    cv::Mat whole;
+    const int border = pixels(sought.borderMillimetres);
+    cv::copyMakeBorder(picture, whole, border, border, border, border, cv::BORDER_CONSTANT,
+                       cv::Scalar(round.r, round.g, round.b));
+    return whole;
+}
+
+bool isConvexQuad(const std::vector<cv::Point>& outline, double leastArea) {
+    return outline.size() == 4 && cv::isContourConvex(outline) && cv::contourArea(outline) >= leastArea;
+}
+
+Quad clockwise(const std::vector<cv::Point>& outline) {
+    Quad quad;
+    std::ranges::copy(outline, quad.begin());
+    const auto cross = (quad[1] - quad[0]).cross(quad[2] - quad[1]);
+    if (cross < 0) std::swap(quad[1], quad[3]);
+    return quad;
+}
+
+bool areNear(const Quad& one, const Quad& other, double pixels) {
+    for (int turn = 0; turn < 4; ++turn) {
+        bool near = true;
+        for (std::size_t i = 0; i < 4 && near; ++i)
+            near = cv::norm(one[i] - other[(i + std::size_t(turn)) % 4]) < pixels;
+        if (near) return true;
+    }
+    return false;
+}
+
+/// Everything with four straight sides that takes a good part of the picture.
+std::vector<Quad> quadsIn(const cv::Mat& lab) {
+    const double least = 0.06 * double(lab.total());
+    std::vector<Quad> quads;
+    const auto take = [&](const cv::Mat& lines) {
+        std::vector<std::vector<cv::Point>> outlines;
+        cv::findContours(lines, outlines, cv::RETR_LIST, cv::CHAIN_APPROX_SIMPLE);
+        for (const auto& outline : outlines) {
+            if (cv::contourArea(outline) < least) continue;
+            std::vector<cv::Point> hull, simple;
+            cv::convexHull(outline, hull);
+            const double length = cv::arcLength(hull, true);
+            for (const double part : {0.01, 0.02, 0.04}) {
+                cv::approxPolyDP(hull, simple, part * length, true);
+                if (simple.size() <= 4) break;
+            }
+            if (!isConvexQuad(simple, least)) continue;
+            const Quad quad = clockwise(simple);
+            if (std::ranges::none_of(quads, [&](const Quad& it) { return areNear(it, quad, 4); }))
+                quads.push_back(quad);
+        }
+    };
+    std::vector<cv::Mat> planes;
+    cv::split(lab, planes);
+    const cv::Mat near = cv::getStructuringElement(cv::MORPH_RECT, {3, 3});
+    for (std::size_t p = 0; p < planes.size(); ++p) {
+        cv::Mat plane, edges;
+        // CIELAB in bytes, chroma stretched.
+        planes[p].convertTo(plane, CV_8U, p == 0 ? 2.55 : 2.0, p == 0 ? 0 : 128);
+        cv::bilateralFilter(plane, edges, 7, 18, 5);
+        plane = edges.clone();
+        for (const int low : {8, 20, 45}) {
+            cv::Canny(plane, edges, low, 2.5 * low);
+            cv::morphologyEx(edges, edges, cv::MORPH_CLOSE, near);
+            cv::dilate(edges, edges, near);
+            take(edges);
+        }
+        for (int level = 40; level < 256; level += 24) {
+            cv::Mat above = plane > level;
+            take(above);
+            cv::bitwise_not(above, above);
+            take(above);
+        }
+    }
+    return quads;
+}
+
+/// How like two pictures (CV_32FC3, CIELAB) are, the mean of each component let go: the light's cast and strength do
+/// not count.
+double likeness(const cv::Mat& one, const cv::Mat& other) {
+    double product = 0, first = 0, second = 0;
+    const cv::Scalar meanOne = cv::mean(one), meanOther = cv::mean(other);
+    for (int y = 0; y < one.rows; ++y)
+        for (int x = 0; x < one.cols; ++x)
+            for (int c = 0; c < 3; ++c) {
+                const double a = double(one.at<cv::Vec3f>(y, x)[c]) - meanOne[c],
+                             b = double(other.at<cv::Vec3f>(y, x)[c]) - meanOther[c];
+                product += a * b;
+                first += a * a;
+                second += b * b;
+            }
+    return first > 0 && second > 0 ? product / std::sqrt(first * second) : 0;
+}
+
+int quarterTurnsOf(const SheetPlace& place, const SoughtSheet& sought) {
+    const double middle = sought.heightMillimetres / 2;
+    const cv::Point2d along = place.inPhotograph({sought.widthMillimetres, middle}) - place.inPhotograph({0, middle});
+    return int(std::lround(std::atan2(along.y, along.x) / (CV_PI / 2)) + 4) % 4;
+}
+
+class Finder {
+ public:
+    Finder(const cv::Mat& xyz, const SoughtSheet& sought) : sought_(sought) {
+        small_ = labAt(xyz, searchSide, scale_);
+        const double pixelsPerMillimetre = comparedWidth / (sought.widthMillimetres + 2 * sought.borderMillimetres);
+        template_ = colour::labOfSrgb8Image(framed(sought, pixelsPerMillimetre));
+        cv::GaussianBlur(template_, template_, {}, 0.8);
+    }
+
+    /// The few that could best be the sheet, in millimetres on the picture to pixels of the photograph, the best first.
+    std::vector<SheetPlace> best() const {
+        const std::vector<Quad> quads = quadsIn(small_);
+        std::vector<SheetPlace> places(quads.size() * 8);
+        common::forEachIndex(int(places.size()), [&](int i) {
+            const Quad& quad = quads[std::size_t(i) / 8];
+            places[std::size_t(i)] = tried(quad, i % 4, i % 8 < 4 ? 0 : sought_.borderMillimetres);
+        });
+        if (const auto byDetail = placeByDetail()) places.push_back(*byDetail);
+        std::ranges::stable_sort(places, std::greater{}, [this](const SheetPlace& place) { return counts(place); });
+        constexpr std::size_t few = 4;
+        constexpr double apart = 3;  // millimetres
+        std::vector<SheetPlace> chosen;
+        for (const SheetPlace& place : places) {
+            if (chosen.size() == few) break;
+            const auto isThere = [&](const SheetPlace& other) {
+                const cv::Point2d corner(sought_.widthMillimetres, sought_.heightMillimetres);
+                const double pixels =
+                    cv::norm(place.inPhotograph(corner) - place.inPhotograph({0, 0})) / cv::norm(corner);
+                return cv::norm(place.inPhotograph(corner) - other.inPhotograph(corner)) < apart * pixels &&
+                       cv::norm(place.inPhotograph({0, 0}) - other.inPhotograph({0, 0})) < apart * pixels;
+            };
+            if (std::ranges::none_of(chosen, isThere)) chosen.push_back(place);
+        }
+        for (SheetPlace& place : chosen) place.toPhotograph = scaledBy(1 / scale_, 1 / scale_) * place.toPhotograph;
+        return chosen;
+    }
+
+    /// How like what is seen at a place is to what is sought.
+    double agreementAt(const SheetPlace& place) const {
+        return likeness(seenAt(scaledBy(scale_, scale_) * place.toPhotograph), template_);
+    }
+    /// Where little is laid yet every side is alike: a sheet is photographed upright unless it clearly is not.
+    double counts(const SheetPlace& place) const {
+        constexpr double clearly = 0.06;
+        return place.agreement - (quarterTurnsOf(place, sought_) == 0 ? 0 : clearly);
+    }
+    const cv::Mat& lab() const { return small_; }
+    double scale() const { return scale_; }
+
+ private:
+    /// A quad as the edge of the picture, or of what lies `border` round it.
+    SheetPlace tried(const Quad& quad, int turns, double border) const {
+        const double w = sought_.widthMillimetres, h = sought_.heightMillimetres;
+        const std::vector<cv::Point2f> from{{float(-border), float(-border)},
+                                            {float(w + border), float(-border)},
+                                            {float(w + border), float(h + border)},
+                                            {float(-border), float(h + border)}};
+        std::vector<cv::Point2f> to;
+        for (int i = 0; i < 4; ++i) to.emplace_back(quad[std::size_t((i + turns) % 4)]);
+        SheetPlace place;
+        place.toPhotograph = cv::Matx33d(cv::getPerspectiveTransform(from, to).ptr<double>());
+        place.agreement = likeness(seenAt(place.toPhotograph), template_);
+        return place;
+    }
+
+    /// By what the picture shows, where its sides cannot be seen: D. G. Lowe, "Distinctive image features from
+    /// scale-invariant keypoints", IJCV 60 (2004), and RANSAC.
+    std::optional<SheetPlace> placeByDetail() const {
+        constexpr double pixelsPerMillimetre = 1.5;
+        const auto lightnessBytes = [](const cv::Mat& lab) {
+            cv::Mat lightness;
+            cv::extractChannel(lab, lightness, 0);
+            lightness.convertTo(lightness, CV_8U, 2.55);
+            return lightness;
+        };
+        SoughtSheet bare = sought_;
+        bare.borderMillimetres = 0;
+        const auto detector = cv::SIFT::create(1500, 3, 0.02);
+        std::vector<cv::KeyPoint> wanted, seen;
+        cv::Mat wantedLook, seenLook;
+        detector->detectAndCompute(lightnessBytes(colour::labOfSrgb8Image(framed(bare, pixelsPerMillimetre))),
+                                   cv::noArray(), wanted, wantedLook);
+        detector->detectAndCompute(lightnessBytes(small_), cv::noArray(), seen, seenLook);
+        constexpr std::size_t least = 12;
+        if (wanted.size() < least || seen.size() < least) return std::nullopt;
+        std::vector<std::vector<cv::DMatch>> pairs;
+        cv::BFMatcher(cv::NORM_L2).knnMatch(wantedLook, seenLook, pairs, 2);
+        std::vector<cv::Point2f> from, to;
+        for (const auto& pair : pairs)
+            if (pair.size() == 2 && pair[0].distance < 0.8f * pair[1].distance) {
+                from.push_back(wanted[std::size_t(pair[0].queryIdx)].pt * (1 / pixelsPerMillimetre));
+                to.push_back(seen[std::size_t(pair[0].trainIdx)].pt);
+            }
+        if (from.size() < least) return std::nullopt;
+        cv::Mat isPart;
+        const cv::Mat homography = cv::findHomography(from, to, cv::RANSAC, 3, isPart);
+        if (homography.empty() || cv::countNonZero(isPart) < int(least)) return std::nullopt;
+        SheetPlace place;
+        place.toPhotograph = cv::Matx33d(homography.ptr<double>());
+        place.agreement = likeness(seenAt(place.toPhotograph), template_);
+        return place;
+    }
+
+    cv::Mat seenAt(const cv::Matx33d& toSmall) const {
+        const double border = sought_.borderMillimetres;
+        const double perPixel = (sought_.widthMillimetres + 2 * border) / template_.cols;
+        cv::Mat seen;
+        cv::warpPerspective(small_, seen, toSmall * movedBy(-border, -border) * scaledBy(perPixel, perPixel),
+                            template_.size(), cv::INTER_LINEAR | cv::WARP_INVERSE_MAP, cv::BORDER_REPLICATE);
+        return seen;
+    }
+
+    const SoughtSheet& sought_;
+    double scale_ = 1;
+    cv::Mat small_, template_;
+};
+
+/// A straight line that was found in the photograph.
+struct FoundLine {
+    cv::Vec3d line;        // homogeneous
+    double share = 0;      // of the places at which it was looked for that lie on it
+    double steepness = 0;  // of the edge there, in CIELAB units a pixel
+};
+
+/// Sides of a quad, made exact in the photograph by the steepest change of colour across them.
+class SideFinder {
+ public:
+    explicit SideFinder(const cv::Mat& lab) : lab_(lab) {}
+
+    /// The side from one point to the other, looked for within so many pixels.
+    FoundLine side(const cv::Point2d& from, const cv::Point2d& to, double within) const {
+        constexpr int places = 100;
+        const cv::Point2d along = (to - from) * (1 / cv::norm(to - from)), across(-along.y, along.x);
+        std::vector<cv::Point2f> edge;
+        std::vector<double> steepness;
+        for (int i = 0; i < places; ++i) {
+            const cv::Point2d middle = from + (0.04 + 0.92 * (i + 0.5) / places) * (to - from);
+            if (const auto found = edgeNear(middle, across, within)) {
+                edge.emplace_back(found->first);
+                steepness.push_back(found->second);
+            }
+        }
+        FoundLine line;
+        if (edge.size() < places / 4) return line;
+        // Twice: what lies far off the first line is not of it.
+        cv::Vec4f fitted;
+        std::vector<cv::Point2f> kept = edge;
+        constexpr double near = 1.5;
+        for (int pass = 0; pass < 3; ++pass) {
+            cv::fitLine(kept, fitted, cv::DIST_HUBER, 0, 0.01, 0.01);
+            kept.clear();
+            line.steepness = 0;
+            for (std::size_t i = 0; i < edge.size(); ++i) {
+                const double off = (edge[i].x - fitted[2]) * fitted[1] - (edge[i].y - fitted[3]) * fitted[0];
+                if (std::fabs(off) > near * (pass == 0 ? 3 : 1)) continue;
+                kept.push_back(edge[i]);
+                line.steepness += steepness[i];
+            }
+            if (kept.size() < places / 4) return line;
+        }
+        line.steepness /= double(kept.size());
+        line.share = double(kept.size()) / places;
+        line.line = {double(fitted[1]), -double(fitted[0]),
+                     double(fitted[0]) * fitted[3] - double(fitted[1]) * fitted[2]};
+        return line;
+    }
+
+ private:
+    std::optional<std::pair<cv::Point2d, double>> edgeNear(const cv::Point2d& middle, const cv::Point2d& across,
+                                                           double within) const {
+        constexpr double step = 0.5;
+        constexpr int smooth = 3;  // samples on either side
+        const int reach = int(within / step);
+        const auto at = [&](int i) { return middle + i * step * across; };
+        std::vector<cv::Vec3f> seen;
+        for (int i = -reach - smooth; i <= reach + smooth; ++i) {
+            const cv::Point2d p = at(i);
+            const int x = int(p.x), y = int(p.y);
+            if (p.x < 0 || p.y < 0 || x + 1 >= lab_.cols || y + 1 >= lab_.rows) return std::nullopt;
+            const float fx = float(p.x - x), fy = float(p.y - y);
+            seen.push_back((1 - fy) * ((1 - fx) * lab_.at<cv::Vec3f>(y, x) + fx * lab_.at<cv::Vec3f>(y, x + 1)) +
+                           fy * ((1 - fx) * lab_.at<cv::Vec3f>(y + 1, x) + fx * lab_.at<cv::Vec3f>(y + 1, x + 1)));
+        }
+        std::vector<double> change;
+        for (int i = 0; i <= 2 * reach; ++i) {
+            cv::Vec3f before, after;
+            for (int k = 1; k <= smooth; ++k) {
+                before += seen[std::size_t(i + smooth - k)];
+                after += seen[std::size_t(i + smooth + k)];
+            }
+            change.push_back(cv::norm(after - before) / smooth / (smooth + 1) / step);
+        }
+        const auto most = std::size_t(std::ranges::max_element(change) - change.begin());
+        if (most == 0 || most + 1 == change.size()) return std::nullopt;
+        const double bend = change[most - 1] - 2 * change[most] + change[most + 1];
+        const double part = bend < 0 ? 0.5 * (change[most - 1] - change[most + 1]) / bend : 0;
+        return std::pair(middle + (double(most) - reach + part) * step * across, change[most]);
+    }
+
+    const cv::Mat& lab_;
+};
+
+/// The picture's place by the four sides that lie `border` round it, and how sure they are (the least share of a side's
+/// places, and the least steepness).
+struct BySides {
+    SheetPlace place;
+    double share = 0, steepness = 0;
+};
+BySides bySides(const SheetPlace& about, const cv::Mat& lab, double scale, const SoughtSheet& sought, double border) {
+    const double w = sought.widthMillimetres, h = sought.heightMillimetres;
+    const std::array<cv::Point2d, 4> corners{
+        {{-border, -border}, {w + border, -border}, {w + border, h + border}, {-border, h + border}}};
+    const SideFinder finder(lab);
+    std::array<FoundLine, 4> lines;
+    const double within = scale * 0.6 * sought.borderMillimetres *
+                          cv::norm(about.inPhotograph(corners[1]) - about.inPhotograph(corners[0])) / (w + 2 * border);
+    BySides found{about, 1, 1e9};
+    for (std::size_t i = 0; i < 4; ++i) {
+        lines[i] = finder.side(scale * about.inPhotograph(corners[i]), scale * about.inPhotograph(corners[(i + 1) % 4]),
+                               std::max(3.0, within));
+        found.share = std::min(found.share, lines[i].share);
+        found.steepness = std::min(found.steepness, lines[i].steepness);
+    }
+    if (found.share <= 0) return found;
+    std::vector<cv::Point2f> from, to;
+    for (std::size_t i = 0; i < 4; ++i) {
+        const cv::Vec3d meet = lines[(i + 3) % 4].line.cross(lines[i].line);
+        if (std::fabs(meet[2]) < 1e-9) return {about, 0, 0};
+        from.emplace_back(corners[i]);
+        to.emplace_back(float(meet[0] / meet[2] / scale), float(meet[1] / meet[2] / scale));
+    }
+    found.place.toPhotograph = cv::Matx33d(cv::getPerspectiveTransform(from, to).ptr<double>());
+    return found;
+}
+
+cv::Mat lightnessOf(const cv::Mat& lab) {
+    cv::Mat lightness;
+    cv::extractChannel(lab, lightness, 0);
+    return lightness;
+}
+
+/// Lays the whole over the photograph as exactly as can be: G. D. Evangelidis and E. Z. Psarakis, "Parametric image
+/// alignment using enhanced correlation coefficient maximization", IEEE PAMI 30 (2008).
+void layOver(SheetPlace& place, const cv::Mat& lab, double scale, const SoughtSheet& sought) {
+    const cv::Mat seen = lightnessOf(lab);
+    const cv::Point2d corner = place.inPhotograph({0, 0}), other = place.inPhotograph({sought.widthMillimetres, 0});
+    const double pixelsPerMillimetre = std::clamp(scale * cv::norm(other - corner) / sought.widthMillimetres, 0.5, 4.0);
+    const cv::Mat wanted = lightnessOf(colour::labOfSrgb8Image(framed(sought, pixelsPerMillimetre)));
+    const double border = std::lround(sought.borderMillimetres * pixelsPerMillimetre) / pixelsPerMillimetre;
+    const cv::Matx33d toMillimetres =
+        movedBy(-border, -border) * scaledBy(1 / pixelsPerMillimetre, 1 / pixelsPerMillimetre);
+    const cv::Matx33d start = scaledBy(scale, scale) * place.toPhotograph * toMillimetres;
+    cv::Mat warp;
+    cv::Mat(start * (1 / start(2, 2))).convertTo(warp, CV_32F);
+    try {
+        for (const int blur : {9, 3})
+            cv::findTransformECC(wanted, seen, warp, cv::MOTION_HOMOGRAPHY,
+                                 {cv::TermCriteria::COUNT | cv::TermCriteria::EPS, 40, 1e-5}, cv::noArray(), blur);
+    } catch (const cv::Exception&) {
+        return;  // it does not converge where there is nothing to hold on to: the sides hold
+    }
+    cv::Mat exact;
+    warp.convertTo(exact, CV_64F);
+    place.toPhotograph = scaledBy(1 / scale, 1 / scale) * cv::Matx33d(exact.ptr<double>()) * toMillimetres.inv();
+}
+
+/// By the sides of the picture, or of what lies round it, where they can be seen: a shape that was laid beside its
+/// place does not move them. Else by what it shows.
+void makeExact(SheetPlace& place, const Finder& finder, const cv::Mat& lab, double scale, const SoughtSheet& sought) {
+    constexpr double enough = 0.6, clear = 0.8;
+    constexpr double muchLess = 0.08;  // agreement, by which sides are other lines than these
+    const auto bySidesOf = [&](double border) {
+        BySides found = bySides(place, lab, scale, sought, border);
+        if (found.share < enough || found.steepness < clear) return false;
+        found.place.agreement = finder.agreementAt(found.place);
+        if (found.place.agreement < place.agreement - muchLess) return false;
+        place = found.place;
+        return true;
+    };
+    const bool isRound = bySidesOf(sought.borderMillimetres), isOwn = bySidesOf(0);
+    if (isRound || isOwn) return;
+    SheetPlace over = place;
+    layOver(over, lab, scale, sought);
+    over.agreement = finder.agreementAt(over);
+    if (over.agreement > place.agreement) place = over;
+    bySidesOf(0);
+}
+
+}  // namespace
+
+cv::Point2d SheetPlace::inPhotograph(const cv::Point2d& millimetres) const {
+    const cv::Vec3d p = toPhotograph * cv::Vec3d(millimetres.x, millimetres.y, 1);
+    return {p[0] / p[2], p[1] / p[2]};
+}
+
+SheetPlace sheetPlaceBy(const std::array<cv::Point2d, 4>& corners, const SoughtSheet& sought) {
+    const float w = float(sought.widthMillimetres), h = float(sought.heightMillimetres);
+    std::vector<cv::Point2f> from{{0, 0}, {w, 0}, {w, h}, {0, h}}, to(corners.begin(), corners.end());
+    SheetPlace place;
+    place.toPhotograph = cv::Matx33d(cv::getPerspectiveTransform(from, to).ptr<double>());
+    place.quarterTurns = quarterTurnsOf(place, sought);
+    return place;
+}
+
+common::Result<SheetPlace> findSheet(const cv::Mat& xyz, const SoughtSheet& sought, const std::string& name) {
+    CV_Assert(xyz.type() == CV_32FC3 && sought.picture.type() == CV_8UC3);
+    constexpr double dark = 0.02;
+    cv::Mat light;
+    cv::extractChannel(xyz, light, 1);
+    cv::resize(light, light, {64, 64}, 0, 0, cv::INTER_AREA);
+    double brightest = 0;
+    cv::minMaxLoc(light, nullptr, &brightest);
+    if (brightest < dark) return Problem{ProblemKind::workTooDark, name};
+    const Finder finder(xyz, sought);
+    std::vector<SheetPlace> places = finder.best();
+    common::forEachIndex(int(places.size()), [&](int i) {
+        makeExact(places[std::size_t(i)], finder, finder.lab(), finder.scale(), sought);
+    });
+    constexpr double least = 0.5;
+    const auto best =
+        std::ranges::max_element(places, {}, [&](const SheetPlace& place) { return finder.counts(place); });
+    if (best == places.end() || best->agreement < least) return Problem{ProblemKind::workMissing, name};
+    SheetPlace place = *best;
+    double scale = 1;
+    const cv::Mat lab = labAt(xyz, exactSide, scale);
+    makeExact(place, finder, lab, scale, sought);
+    place.quarterTurns = quarterTurnsOf(place, sought);
+    const cv::Rect2d whole(0, 0, xyz.cols, xyz.rows);
+    for (const cv::Point2d corner : {cv::Point2d(0, 0),
+                                     {sought.widthMillimetres, 0},
+                                     {sought.widthMillimetres, sought.heightMillimetres},
+                                     {0, sought.heightMillimetres}})
+        if (!whole.contains(place.inPhotograph(corner))) return Problem{ProblemKind::workCutOff, name};
+    return place;
+}
+
+}  // namespace review

@@ -1,0 +1,226 @@
+#include <QtTest>
+#include <cmath>
+#include <opencv2/imgcodecs.hpp>
+
+#include "colour/difference.h"
+#include "colour/image_colour.h"
+#include "review/easel_photograph.h"
+#include "review/flat_sheet.h"
+
+using namespace review;
+using common::ProblemKind;
+
+namespace {
+
+constexpr double wide = 400, high = 300, pixelsPerMillimetre = 2;
+
+/// A picture of our own: a table with a pot and a fruit before a wall, and its areas.
+struct Scene {
+    cv::Mat picture{cv::Size(800, 600), CV_8UC3, cv::Scalar(150, 150, 158)};
+    cv::Mat areas{cv::Size(800, 600), CV_32S, cv::Scalar(0)};
+    static constexpr int count = 4;
+
+    Scene() {
+        add(1, {96, 78, 60}, [](cv::Mat& mask) { cv::rectangle(mask, {0, 420, 800, 180}, 255, -1); });
+        add(2, {150, 72, 48}, [](cv::Mat& mask) { cv::ellipse(mask, {280, 360}, {120, 140}, 0, 0, 360, 255, -1); });
+        add(3, {196, 160, 60}, [](cv::Mat& mask) { cv::circle(mask, {560, 430}, 64, 255, -1); });
+        cv::RNG dice(3);
+        cv::Mat grain(picture.size(), CV_8UC3);
+        dice.fill(grain, cv::RNG::NORMAL, 0, 6);
+        picture += grain;
+        cv::circle(picture, {250, 300}, 22, {230, 190, 160}, -1);
+        cv::rectangle(picture, {60, 60, 140, 180}, {190, 200, 210}, -1);
+    }
+
+ private:
+    template <typename Draw>
+    void add(int area, const cv::Scalar& colour, const Draw& draw) {
+        cv::Mat mask = cv::Mat::zeros(picture.size(), CV_8U);
+        draw(mask);
+        picture.setTo(colour, mask);
+        areas.setTo(area, mask);
+    }
+};
+
+cv::Mat readBack(const std::vector<std::uint8_t>& jpeg) {
+    return *colour::xyzImage(cv::imdecode(jpeg, cv::IMREAD_COLOR), {}, "photo");
+}
+
+/// All that a seed makes of a photograph: tape or a bare margin, tilt to 20 degrees, 3000 to 7500 K, light from one
+/// side by up to 30 %, noise, JPEG at 70.
+struct Shot {
+    Mount mount;
+    CameraConditions camera;
+
+    explicit Shot(unsigned seed) {
+        cv::RNG dice(seed * 7919 + 13);
+        if (seed % 2 == 1) mount.bareMargin = colour::Srgb8{200, 186, 164};
+        mount.borderMillimetres = dice.uniform(10.0, 20.0);
+        for (int c = 0; c < 3; ++c) mount.tape[c] *= float(1 + dice.uniform(-0.03, 0.03));
+        camera.pixels = {2000, 1500};
+        camera.tiltDegrees = dice.uniform(0.0, 20.0);
+        camera.tiltDirectionDegrees = dice.uniform(0.0, 360.0);
+        camera.turnDegrees = dice.uniform(-6.0, 6.0);
+        camera.filled = dice.uniform(0.65, 0.85);
+        camera.kelvin = dice.uniform(3000.0, 7500.0);
+        camera.sideLight = dice.uniform(0.0, 0.3);
+        camera.sideLightDegrees = dice.uniform(0.0, 360.0);
+        camera.exposure = dice.uniform(0.65, 0.95);
+        camera.noise = dice.uniform(0.004, 0.015);
+        camera.jpegQuality = 70;
+        camera.seed = seed;
+    }
+    SoughtSheet sought(const Scene& scene) const {
+        return {scene.picture, wide, high, mount.borderMillimetres, mount.bareMargin};
+    }
+};
+
+/// Share of the width by which the worst corner is off.
+double cornersOff(const SheetPlace& place, const MountedSheet& mounted, const CameraConditions& camera) {
+    const cv::Matx33d true_ = toPhotograph(mounted.flat.size(), camera);
+    double worst = 0;
+    for (const cv::Point2d corner : {cv::Point2d(0, 0), {1, 0}, {1, 1}, {0, 1}}) {
+        const cv::Vec3d p = true_ * cv::Vec3d(mounted.picture.x + corner.x * mounted.picture.width,
+                                              mounted.picture.y + corner.y * mounted.picture.height, 1);
+        worst = std::max(worst, cv::norm(cv::Point2d(p[0] / p[2], p[1] / p[2]) -
+                                         place.inPhotograph({corner.x * wide, corner.y * high})));
+    }
+    return worst / cv::norm(place.inPhotograph({wide, 0}) - place.inPhotograph({0, 0}));
+}
+
+}  // namespace
+
+/// Photographs of the work by the stand-in camera, read back. What 200 of them come to is measured outside the suite.
+class TestWork : public QObject {
+    Q_OBJECT
+
+    const Scene scene_;
+
+ private Q_SLOTS:
+    void theSheetIsFoundAndItsColoursAreRead_data() {
+        QTest::addColumn<unsigned>("seed");
+        for (unsigned seed = 1; seed <= 6; ++seed) QTest::addRow("seed %u", seed) << seed;
+    }
+    void theSheetIsFoundAndItsColoursAreRead() {
+        QFETCH(unsigned, seed);
+        const Shot shot(seed);
+        const MountedSheet mounted = mountedSheet(scene_.picture, wide, shot.mount);
+        const cv::Mat photograph = readBack(photographed(mounted.flat, shot.camera));
+        const auto place = findSheet(photograph, shot.sought(scene_), "photo");
+        QVERIFY(place.ok());
+        const double off = cornersOff(*place, mounted, shot.camera);
+        QVERIFY2(off < 0.005, qPrintable(QString::number(off)));
+        QCOMPARE(place->quarterTurns, 0);
+        const auto flat = flattened(photograph, *place, shot.sought(scene_), std::nullopt, "photo");
+        QVERIFY(flat.ok());
+        const cv::Mat meant = colour::xyzOfSrgb8Image(scene_.picture);
+        for (int area = 0; area < Scene::count; ++area) {
+            const cv::Mat mask = (scene_.areas == area) & (flat->hidden == 0);
+            const auto labIn = [&](const cv::Mat& xyz) {
+                const cv::Scalar mean = cv::mean(xyz, mask);
+                return colour::labFromXyz({mean[0], mean[1], mean[2]});
+            };
+            const double apart = colour::differenceCie2000(labIn(meant), labIn(flat->xyz));
+            QVERIFY2(apart < 3.5, qPrintable(QString::number(apart)));
+        }
+    }
+
+    void aGreyCardTellsTheLight() {
+        Shot shot(2);
+        shot.mount.hasGreyCard = true;
+        shot.mount.tape = {0.5f, 0.6f, 0.75f};  // of a colour that nobody told
+        shot.camera.filled = 0.55;
+        shot.camera.tiltDegrees = 3;
+        const MountedSheet mounted = mountedSheet(scene_.picture, wide, shot.mount);
+        const cv::Mat photograph = readBack(photographed(mounted.flat, shot.camera));
+        const auto place = findSheet(photograph, shot.sought(scene_), "photo");
+        QVERIFY(place.ok());
+        const cv::Rect card = mounted.greyCard;
+        const cv::Vec3d middle = toPhotograph(mounted.flat.size(), shot.camera) *
+                                 cv::Vec3d(card.x + card.width / 2.0, card.y + card.height / 2.0, 1);
+        const cv::Rect there(int(middle[0] / middle[2]) - 15, int(middle[1] / middle[2]) - 15, 30, 30);
+        const auto flat = flattened(photograph, *place, shot.sought(scene_), there, "photo");
+        QVERIFY(flat.ok());
+        QCOMPARE(int(flat->by), int(BalancedBy::greyCard));
+        const cv::Scalar mean = cv::mean(flat->xyz), meant = cv::mean(colour::xyzOfSrgb8Image(scene_.picture));
+        const double apart = colour::differenceCie2000(colour::labFromXyz({meant[0], meant[1], meant[2]}),
+                                                       colour::labFromXyz({mean[0], mean[1], mean[2]}));
+        QVERIFY2(apart < 1.5, qPrintable(QString::number(apart)));
+    }
+
+    void whatIsOffIsFoundAndNothingElse() {
+        Shot shot(4);
+        const std::vector<PlantedFault> planted{{120, 100, 14, {9, 0, 0}}, {330, 90, 12, {0, 9, 5}}};
+        const MountedSheet mounted = mountedSheet(scene_.picture, wide, shot.mount, planted);
+        const cv::Mat photograph = readBack(photographed(mounted.flat, shot.camera));
+        const auto place = findSheet(photograph, shot.sought(scene_), "photo");
+        QVERIFY(place.ok());
+        const auto flat = flattened(photograph, *place, shot.sought(scene_), std::nullopt, "photo");
+        QVERIFY(flat.ok());
+        const auto faults =
+            faultsIn(flat->xyz, colour::xyzOfSrgb8Image(scene_.picture), flat->hidden, pixelsPerMillimetre);
+        QCOMPARE(faults.size(), planted.size());
+        for (const PlantedFault& fault : planted)
+            QVERIFY(std::ranges::any_of(faults, [&](const WorkFault& found) {
+                return cv::norm(found.centre / pixelsPerMillimetre - cv::Point2d(fault.x, fault.y)) < 5;
+            }));
+    }
+
+    void whatLiesBesideItsPlaceIsToldInMillimetres() {
+        for (const cv::Point2d by : {cv::Point2d(6, -4), {-5, 3}}) {
+            Shot shot(6);
+            const MountedSheet mounted =
+                mountedSheet(scene_.picture, wide, shot.mount, {}, {{scene_.areas == 2, by.x, by.y}});
+            const cv::Mat photograph = readBack(photographed(mounted.flat, shot.camera));
+            const auto place = findSheet(photograph, shot.sought(scene_), "photo");
+            QVERIFY(place.ok());
+            const auto flat = flattened(photograph, *place, shot.sought(scene_), std::nullopt, "photo");
+            QVERIFY(flat.ok());
+            cv::Mat meant = colour::xyzOfSrgb8Image(scene_.picture);
+            const auto shifts =
+                shiftsIn(flat->xyz, meant, flat->hidden, scene_.areas, Scene::count, pixelsPerMillimetre);
+            QCOMPARE(shifts.size(), std::size_t(1));
+            QCOMPARE(shifts.front().area, 2);
+            QVERIFY(cv::norm(shifts.front().shift.millimetres - by) < 1.5);
+            // What is explained so is no fault any more.
+            for (const WorkFault& fault : faultsIn(flat->xyz, meant, flat->hidden, pixelsPerMillimetre))
+                QVERIFY2(fault.radius < 4 * pixelsPerMillimetre, qPrintable(QString::number(fault.radius)));
+        }
+    }
+
+    void aTurnedPhotographIsToldSo() {
+        Shot shot(2);
+        const MountedSheet mounted = mountedSheet(scene_.picture, wide, shot.mount);
+        cv::Mat turned;
+        cv::rotate(readBack(photographed(mounted.flat, shot.camera)), turned, cv::ROTATE_180);
+        const auto place = findSheet(turned, shot.sought(scene_), "photo");
+        QVERIFY(place.ok());
+        QCOMPARE(place->quarterTurns, 2);
+    }
+
+    void badPhotographsAreRefused() {
+        const Shot shot(2);
+        const MountedSheet mounted = mountedSheet(scene_.picture, wide, shot.mount);
+        const cv::Mat good = readBack(photographed(mounted.flat, shot.camera));
+        const auto kindOf = [&](const cv::Mat& photograph) {
+            const auto place = findSheet(photograph, shot.sought(scene_), "photo");
+            return place ? ProblemKind::cancelled : place.problem().kind;
+        };
+        QCOMPARE(int(kindOf(good * 0.01)), int(ProblemKind::workTooDark));
+        cv::Mat other(good.size(), CV_32FC3);
+        cv::RNG dice(1);
+        dice.fill(other, cv::RNG::UNIFORM, 0, 0.8);
+        cv::GaussianBlur(other, other, {}, 30);
+        QCOMPARE(int(kindOf(other)), int(ProblemKind::workMissing));
+        const cv::Mat cut = good(cv::Rect(good.cols * 2 / 5, 0, good.cols * 3 / 5, good.rows)).clone();
+        QVERIFY(kindOf(cut) == ProblemKind::workCutOff || kindOf(cut) == ProblemKind::workMissing);
+        const auto place = findSheet(good, shot.sought(scene_), "photo");
+        QVERIFY(place.ok());
+        const auto burnt =
+            flattened(cv::Mat(cv::min(good * 9, 1.05)), *place, shot.sought(scene_), std::nullopt, "photo");
+        QVERIFY(!burnt && burnt.problem().kind == ProblemKind::workTooBright);
+    }
+};
+
+QTEST_APPLESS_MAIN(TestWork)
+#include "test_work.moc"
