@@ -286,29 +286,29 @@ class SideFinder {
     FoundLine side(const cv::Point2d& from, const cv::Point2d& to, double within) const {
         constexpr int places = 100;
         const cv::Point2d along = (to - from) * (1 / cv::norm(to - from)), across(-along.y, along.x);
-        std::vector<cv::Point2f> edge;
+        std::vector<cv::Point2f> spots;
         std::vector<double> steepness;
         for (int i = 0; i < places; ++i) {
             const cv::Point2d middle = from + (0.04 + 0.92 * (i + 0.5) / places) * (to - from);
             if (const auto found = edgeNear(middle, across, within)) {
-                edge.emplace_back(found->first);
+                spots.emplace_back(found->first);
                 steepness.push_back(found->second);
             }
         }
         FoundLine line;
-        if (edge.size() < places / 4) return line;
+        if (spots.size() < places / 4) return line;
         // Twice: what lies far off the first line is not of it.
         cv::Vec4f fitted;
-        std::vector<cv::Point2f> kept = edge;
+        std::vector<cv::Point2f> kept = spots;
         constexpr double near = 1.5;
         for (int pass = 0; pass < 3; ++pass) {
             cv::fitLine(kept, fitted, cv::DIST_HUBER, 0, 0.01, 0.01);
             kept.clear();
             line.steepness = 0;
-            for (std::size_t i = 0; i < edge.size(); ++i) {
-                const double off = (edge[i].x - fitted[2]) * fitted[1] - (edge[i].y - fitted[3]) * fitted[0];
+            for (std::size_t i = 0; i < spots.size(); ++i) {
+                const double off = (spots[i].x - fitted[2]) * fitted[1] - (spots[i].y - fitted[3]) * fitted[0];
                 if (std::fabs(off) > near * (pass == 0 ? 3 : 1)) continue;
-                kept.push_back(edge[i]);
+                kept.push_back(spots[i]);
                 line.steepness += steepness[i];
             }
             if (kept.size() < places / 4) return line;
@@ -323,10 +323,10 @@ class SideFinder {
  private:
     std::optional<std::pair<cv::Point2d, double>> edgeNear(const cv::Point2d& middle, const cv::Point2d& across,
                                                            double within) const {
-        constexpr double step = 0.5;
+        constexpr double apart = 0.5;
         constexpr int smooth = 3;  // samples on either side
-        const int reach = int(within / step);
-        const auto at = [&](int i) { return middle + i * step * across; };
+        const int reach = int(within / apart);
+        const auto at = [&](int i) { return middle + i * apart * across; };
         std::vector<cv::Vec3f> seen;
         for (int i = -reach - smooth; i <= reach + smooth; ++i) {
             const cv::Point2d p = at(i);
@@ -343,13 +343,13 @@ class SideFinder {
                 before += seen[std::size_t(i + smooth - k)];
                 after += seen[std::size_t(i + smooth + k)];
             }
-            change.push_back(cv::norm(after - before) / smooth / (smooth + 1) / step);
+            change.push_back(cv::norm(after - before) / smooth / (smooth + 1) / apart);
         }
         const auto most = std::size_t(std::ranges::max_element(change) - change.begin());
         if (most == 0 || most + 1 == change.size()) return std::nullopt;
         const double bend = change[most - 1] - 2 * change[most] + change[most + 1];
         const double part = bend < 0 ? 0.5 * (change[most - 1] - change[most + 1]) / bend : 0;
-        return std::pair(middle + (double(most) - reach + part) * step * across, change[most]);
+        return std::pair(middle + (double(most) - reach + part) * apart * across, change[most]);
     }
 
     const cv::Mat& lab_;

@@ -64,6 +64,33 @@ class TestCliChoosing : public QObject {
         }
     }
 
+    /// What was planted in the stand-in camera's photograph is told; what is no photograph of the sheet is refused.
+    void aPhotographOfTheWorkIsChecked() {
+        const QString photo = at("laid.jpg");
+        Run r = run({"photograph", at("ball.dune"), "--step", "3", "--out", photo, "--seed", "5", "--fault",
+                     "70,70,18,-10,0,0"});
+        QVERIFY2(r.status == 0, r.err.constData());
+        r = run({"check", photo, at("ball.dune"), "--step", "3"});
+        QVERIFY2(r.status == 0, r.err.constData());
+        const QJsonObject found = QJsonDocument::fromJson(r.out).object();
+        QCOMPARE(found["corners"].toArray().size(), 4);
+        QCOMPARE(found["balancedBy"].toString(), QString("tape"));
+        QVERIFY(found["pictureDifferenceToPlan"].toObject()["mean"].toDouble() < 3);
+        QVERIFY(!found["areas"].toArray().isEmpty());
+        const QJsonObject fault = found["faults"].toArray().first().toObject();
+        QVERIFY(std::hypot(fault["x"].toDouble() - 70, fault["y"].toDouble() - 70) < 6);
+        QVERIFY(found["shifts"].toArray().isEmpty());
+        for (const QStringList& bad :
+             {QStringList{"check", at("ball.png"), at("ball.dune"), "--step", "3"},
+              QStringList{"check", photo, at("ball.dune"), "--step", "999"}, QStringList{"check", photo},
+              QStringList{"check", at("none.jpg"), at("ball.dune")}}) {
+            r = run(bad);
+            QCOMPARE(r.status, 2);
+            QVERIFY(r.out.isEmpty());
+            QCOMPARE(r.err.trimmed().split('\n').size(), 1);
+        }
+    }
+
     /// Candidates with what comes of them, best first: the words that design.md gives.
     void papersAndGroundsAreCompared() {
         const QStringList quick{"--areas", "3", "--sticks", "12", "--layers", "2"};

@@ -6,6 +6,7 @@
 #include "colour/image_colour.h"
 #include "review/easel_photograph.h"
 #include "review/flat_sheet.h"
+#include "review/work_differences.h"
 
 using namespace review;
 using common::ProblemKind;
