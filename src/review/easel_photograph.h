@@ -5,7 +5,7 @@
 #include <vector>
 
 #include "colour/lab.h"
-#include "colour/srgb.h"
+#include "review/flat_sheet.h"
 #include "review/stand_in_camera.h"
 
 namespace review {
@@ -23,12 +23,6 @@ struct PlantedShift {
     cv::Mat mask;
     double dx = 0, dy = 0;
 };
-
-/// Crêpe tape as it is commonly sold, a little warm, in linear sRGB; from memory.
-inline const cv::Vec3f creamTape{0.78f, 0.74f, 0.62f};
-
-/// Of a grey card, in every component.
-inline constexpr float greyCardReflectance = 0.18f;
 
 /// How a sheet lies before the camera.
 struct Mount {

@@ -8,7 +8,6 @@
 #include <vector>
 
 #include "colour/image_colour.h"
-#include "review/easel_photograph.h"
 
 namespace review {
 

@@ -7,13 +7,16 @@
 
 namespace review {
 
+/// Of a grey card, in every component.
+inline constexpr float greyCardReflectance = 0.18f;
+
 /// By what the light's cast and strength were told.
 enum class BalancedBy { greyCard, tape, paper };
 
 /// The work as it lies before the camera, the camera and its light taken off.
 struct FlatSheet {
     cv::Mat xyz;     // CV_32FC3, relative to D50, as large as the sought picture
-    cv::Mat hidden;  // CV_8U, 255 where glare or a shadow hides the work
+    cv::Mat hidden;  // CV_8U, 255 where the work is burnt out, and along its very edge
     BalancedBy by = BalancedBy::tape;
     double error = 0;       // CIEDE2000 by which all colours together may be off, one standard error
     double unevenness = 0;  // share by which the light was uneven over the sheet

@@ -10,6 +10,7 @@
 
 #include "colour/image_colour.h"
 #include "common/parallel.h"
+#include "review/straight_side.h"
 
 namespace review {
 
@@ -24,9 +25,6 @@ using Quad = std::array<cv::Point2d, 4>;  // clockwise
 constexpr double searchSide = 900, exactSide = 1800;
 /// The sought sheet is compared at this width.
 constexpr int comparedWidth = 96;
-
-/// Crêpe tape; from memory. The search does not mind its exact colour.
-constexpr colour::Srgb8 tapeLook{226, 220, 204};
 
 /// In CIELAB, with its long side as long as this at most.
 cv::Mat labAt(const cv::Mat& xyz, double side, double& scale) {
@@ -53,7 +51,9 @@ cv::Mat framed(const SoughtSheet& sought, double pixelsPerMillimetre) {
     cv::resize(sought.picture, picture,
                {std::max(1, pixels(sought.widthMillimetres)), std::max(1, pixels(sought.heightMillimetres))}, 0, 0,
                cv::INTER_AREA);
-    const colour::Srgb8 round = sought.bareMargin.value_or(tapeLook);
+    const auto code = [](float linear) { return std::uint8_t(std::lround(255 * colour::encodedFromLinear(linear))); };
+    const colour::Srgb8 round =
+        sought.bareMargin.value_or(colour::Srgb8{code(creamTape[0]), code(creamTape[1]), code(creamTape[2])});
     cv::Mat whole;
     const int border = pixels(sought.borderMillimetres);
     cv::copyMakeBorder(picture, whole, border, border, border, border, cv::BORDER_CONSTANT,
@@ -270,91 +270,6 @@ class Finder {
     cv::Mat small_, template_;
 };
 
-/// A straight line that was found in the photograph.
-struct FoundLine {
-    cv::Vec3d line;        // homogeneous
-    double share = 0;      // of the places at which it was looked for that lie on it
-    double steepness = 0;  // of the edge there, in CIELAB units a pixel
-};
-
-/// Sides of a quad, made exact in the photograph by the steepest change of colour across them.
-class SideFinder {
- public:
-    explicit SideFinder(const cv::Mat& lab) : lab_(lab) {}
-
-    /// The side from one point to the other, looked for within so many pixels.
-    FoundLine side(const cv::Point2d& from, const cv::Point2d& to, double within) const {
-        constexpr int places = 100;
-        const cv::Point2d along = (to - from) * (1 / cv::norm(to - from)), across(-along.y, along.x);
-        std::vector<cv::Point2f> spots;
-        std::vector<double> steepness;
-        for (int i = 0; i < places; ++i) {
-            const cv::Point2d middle = from + (0.04 + 0.92 * (i + 0.5) / places) * (to - from);
-            if (const auto found = edgeNear(middle, across, within)) {
-                spots.emplace_back(found->first);
-                steepness.push_back(found->second);
-            }
-        }
-        FoundLine line;
-        if (spots.size() < places / 4) return line;
-        // Twice: what lies far off the first line is not of it.
-        cv::Vec4f fitted;
-        std::vector<cv::Point2f> kept = spots;
-        constexpr double near = 1.5;
-        for (int pass = 0; pass < 3; ++pass) {
-            cv::fitLine(kept, fitted, cv::DIST_HUBER, 0, 0.01, 0.01);
-            kept.clear();
-            line.steepness = 0;
-            for (std::size_t i = 0; i < spots.size(); ++i) {
-                const double off = (spots[i].x - fitted[2]) * fitted[1] - (spots[i].y - fitted[3]) * fitted[0];
-                if (std::fabs(off) > near * (pass == 0 ? 3 : 1)) continue;
-                kept.push_back(spots[i]);
-                line.steepness += steepness[i];
-            }
-            if (kept.size() < places / 4) return line;
-        }
-        line.steepness /= double(kept.size());
-        line.share = double(kept.size()) / places;
-        line.line = {double(fitted[1]), -double(fitted[0]),
-                     double(fitted[0]) * fitted[3] - double(fitted[1]) * fitted[2]};
-        return line;
-    }
-
- private:
-    std::optional<std::pair<cv::Point2d, double>> edgeNear(const cv::Point2d& middle, const cv::Point2d& across,
-                                                           double within) const {
-        constexpr double apart = 0.5;
-        constexpr int smooth = 3;  // samples on either side
-        const int reach = int(within / apart);
-        const auto at = [&](int i) { return middle + i * apart * across; };
-        std::vector<cv::Vec3f> seen;
-        for (int i = -reach - smooth; i <= reach + smooth; ++i) {
-            const cv::Point2d p = at(i);
-            const int x = int(p.x), y = int(p.y);
-            if (p.x < 0 || p.y < 0 || x + 1 >= lab_.cols || y + 1 >= lab_.rows) return std::nullopt;
-            const float fx = float(p.x - x), fy = float(p.y - y);
-            seen.push_back((1 - fy) * ((1 - fx) * lab_.at<cv::Vec3f>(y, x) + fx * lab_.at<cv::Vec3f>(y, x + 1)) +
-                           fy * ((1 - fx) * lab_.at<cv::Vec3f>(y + 1, x) + fx * lab_.at<cv::Vec3f>(y + 1, x + 1)));
-        }
-        std::vector<double> change;
-        for (int i = 0; i <= 2 * reach; ++i) {
-            cv::Vec3f before, after;
-            for (int k = 1; k <= smooth; ++k) {
-                before += seen[std::size_t(i + smooth - k)];
-                after += seen[std::size_t(i + smooth + k)];
-            }
-            change.push_back(cv::norm(after - before) / smooth / (smooth + 1) / apart);
-        }
-        const auto most = std::size_t(std::ranges::max_element(change) - change.begin());
-        if (most == 0 || most + 1 == change.size()) return std::nullopt;
-        const double bend = change[most - 1] - 2 * change[most] + change[most + 1];
-        const double part = bend < 0 ? 0.5 * (change[most - 1] - change[most + 1]) / bend : 0;
-        return std::pair(middle + (double(most) - reach + part) * apart * across, change[most]);
-    }
-
-    const cv::Mat& lab_;
-};
-
 /// The picture's place by the four sides that lie `border` round it, and how sure they are (the least share of a side's
 /// places, and the least steepness).
 struct BySides {
@@ -365,14 +280,13 @@ BySides bySides(const SheetPlace& about, const cv::Mat& lab, double scale, const
     const double w = sought.widthMillimetres, h = sought.heightMillimetres;
     const std::array<cv::Point2d, 4> corners{
         {{-border, -border}, {w + border, -border}, {w + border, h + border}, {-border, h + border}}};
-    const SideFinder finder(lab);
-    std::array<FoundLine, 4> lines;
+    std::array<StraightSide, 4> lines;
     const double within = scale * 0.6 * sought.borderMillimetres *
                           cv::norm(about.inPhotograph(corners[1]) - about.inPhotograph(corners[0])) / (w + 2 * border);
     BySides found{about, 1, 1e9};
     for (std::size_t i = 0; i < 4; ++i) {
-        lines[i] = finder.side(scale * about.inPhotograph(corners[i]), scale * about.inPhotograph(corners[(i + 1) % 4]),
-                               std::max(3.0, within));
+        lines[i] = straightSide(lab, scale * about.inPhotograph(corners[i]),
+                                scale * about.inPhotograph(corners[(i + 1) % 4]), std::max(3.0, within));
         found.share = std::min(found.share, lines[i].share);
         found.steepness = std::min(found.steepness, lines[i].steepness);
     }

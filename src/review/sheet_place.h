@@ -10,6 +10,9 @@
 
 namespace review {
 
+/// Crêpe tape as it is commonly sold, a little warm, in linear sRGB; from memory.
+inline const cv::Vec3f creamTape{0.78f, 0.74f, 0.62f};
+
 /// A sheet that is looked for in a photograph: what it should show by now, and what lies round that.
 struct SoughtSheet {
     cv::Mat picture;  // CV_8UC3, R G B

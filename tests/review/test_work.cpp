@@ -58,7 +58,7 @@ struct Shot {
         if (seed % 2 == 1) mount.bareMargin = colour::Srgb8{200, 186, 164};
         mount.borderMillimetres = dice.uniform(10.0, 20.0);
         for (int c = 0; c < 3; ++c) mount.tape[c] *= float(1 + dice.uniform(-0.03, 0.03));
-        camera.pixels = {2000, 1500};
+        camera.pixels = {1600, 1200};
         camera.tiltDegrees = dice.uniform(0.0, 20.0);
         camera.tiltDirectionDegrees = dice.uniform(0.0, 360.0);
         camera.turnDegrees = dice.uniform(-6.0, 6.0);
@@ -100,7 +100,7 @@ class TestWork : public QObject {
  private Q_SLOTS:
     void theSheetIsFoundAndItsColoursAreRead_data() {
         QTest::addColumn<unsigned>("seed");
-        for (unsigned seed = 1; seed <= 6; ++seed) QTest::addRow("seed %u", seed) << seed;
+        for (unsigned seed = 1; seed <= 4; ++seed) QTest::addRow("seed %u", seed) << seed;
     }
     void theSheetIsFoundAndItsColoursAreRead() {
         QFETCH(unsigned, seed);
