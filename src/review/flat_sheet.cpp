@@ -168,7 +168,7 @@ common::Result<FlatSheet> flattened(const cv::Mat& xyz, const SheetPlace& place,
     }
     float least = 1e9f, most = 0;
     made.xyz.create(inner.size(), CV_32FC3);
-    const Eigen::Matrix3d toXyz = colour::d50FromLinearSrgb();
+    const Eigen::Matrix3d& toXyz = colour::d50FromLinearSrgb();
     for (int y = 0; y < inner.height; ++y)
         for (int x = 0; x < inner.width; ++x) {
             const cv::Vec3f seen = light.at({(x + 0.5) / pixelsPerMillimetre, (y + 0.5) / pixelsPerMillimetre});
