@@ -152,9 +152,9 @@ std::optional<WorkShift> shiftOf(const cv::Mat& work, const cv::Mat& meant, cons
             }
     const Level large = reducedTo(work, meant, hidden, mask, pixelsPerMillimetre, fine);
     const ShiftCost near(large.work, large.meant, large.hidden, large.mask);
-    const double step = large.pixelsPerMillimetre / small.pixelsPerMillimetre;
-    const cv::Point around(int(std::lround(best.x * step)), int(std::lround(best.y * step)));
-    const int within = int(std::ceil(step / 2)) + 1;
+    const double finer = large.pixelsPerMillimetre / small.pixelsPerMillimetre;
+    const cv::Point around(int(std::lround(best.x * finer)), int(std::lround(best.y * finer)));
+    const int within = int(std::ceil(finer / 2)) + 1;
     cv::Mat costs(2 * within + 3, 2 * within + 3, CV_64F);
     least = 1e18;
     for (int dy = -within - 1; dy <= within + 1; ++dy)
