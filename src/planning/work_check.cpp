@@ -79,7 +79,7 @@ common::Result<WorkCheck> checkWork(const Plan& plan, const Study& study, int st
     check.balancedBy = flat->by;
     check.error = flat->error;
     check.unevenness = flat->unevenness;
-    cv::Mat work = flat->xyz.clone(), meant = colour::xyzOfSrgb8Image(sheet);
+    cv::Mat work = flat->xyz, meant = colour::xyzOfSrgb8Image(sheet);
     const cv::Mat subject = colour::xyzOfSrgb8Image(plan.reference);
     balance(work, meant, flat->hidden, mostOff(flat->by));
     const cv::Mat seen = colour::srgb8ImageFromXyz(work);
