@@ -242,6 +242,7 @@ void MainWindow::makeMenus() {
     for (const auto& [way, text] :
          {std::pair(Way::squint, tr("Squint (hold Q)")), std::pair(Way::values, tr("Values only (hold W)")),
           std::pair(Way::mirror, tr("Mirror (hold E)")), std::pair(Way::upsideDown, tr("Upside down (hold D)")),
+          std::pair(Way::other, tr("What the sheet is compared with, in its place (hold A)")),
           std::pair(Way::grid, tr("Grid (R)"))}) {
         QAction* action = look->addAction(text);
         action->setCheckable(true);
@@ -367,6 +368,7 @@ void MainWindow::showStation() {
     pictures_->setGrid(views.gridMillimetres, {study.widthMillimetres, study.heightMillimetres});
     pictures_->setSubject(views.subject, subjectCaption);
     pictures_->setSheet(views.sheet, views.sheetCaption, views.figure);
+    pictures_->setOther(views.other);
     pictures_->setOutline(views.outline);
     pictures_->setHand(views.hand);
     pictures_->setOverlays(views.overlays);
@@ -420,6 +422,8 @@ std::optional<PicturePair::Way> MainWindow::heldWay(int key) const {
             return PicturePair::Way::mirror;
         case Qt::Key_D:
             return PicturePair::Way::upsideDown;
+        case Qt::Key_A:
+            return PicturePair::Way::other;
         default:
             return std::nullopt;
     }

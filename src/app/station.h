@@ -19,6 +19,7 @@ struct Views {
     QImage sheet;
     QString sheetCaption;
     QString figure;
+    QImage other = {};         // what the held key lays over the sheet; the subject where it is null
     int sheetSteps = -1;       // of the plan that are done on the sheet; -1 where it shows something else
     QImage outline;            // mask of what is selected, may be null
     bool isReference = false;  // the subject as photographed: more detail may be looked up

@@ -1,6 +1,7 @@
 #include "app/stations.h"
 
 #include "app/bench/bench_station.h"
+#include "app/check/check_station.h"
 #include "app/layers/layers_station.h"
 #include "app/log/log_station.h"
 #include "app/paper/paper_station.h"
@@ -22,7 +23,7 @@ QList<Station*> made(Desk& desk) {
 
 QList<Station*> stationsOfTheRoute(Desk& desk) {
     return made<SubjectStation, ValuesStation, PaperStation, SticksStation, UnderpaintingStation, LayersStation,
-                BenchStation, LogStation>(desk);
+                BenchStation, CheckStation, LogStation>(desk);
 }
 
 }  // namespace app

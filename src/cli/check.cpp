@@ -1,12 +1,14 @@
 #include <QJsonArray>
 #include <QJsonDocument>
 #include <cstdio>
+#include <numeric>
 
 #include "cli/commands.h"
 #include "planning/replanning.h"
 #include "planning/work_check.h"
 #include "storage/document.h"
 #include "subject/picture.h"
+#include "wording/checking.h"
 #include "wording/sentences.h"
 
 namespace cli {
@@ -30,8 +32,31 @@ QString nameOf(review::BalancedBy by) {
                                               : QStringLiteral("tape");
 }
 
-QJsonObject jsonOf(const planning::WorkCheck& check, const planning::Plan& plan, const planning::Study& study,
-                   int step) {
+QJsonArray correctionsJson(const planning::Mending& mending, const planning::Plan& plan) {
+    QJsonArray corrections;
+    for (std::size_t s = 0; s < mending.stacks.size(); ++s) {
+        const planning::Ways& ways = mending.stacks[s];
+        QJsonArray areas, mends;
+        for (const int area : plan.stacks[s].areas) areas.append(area + 1);
+        for (const planning::Ways::Way& way : ways.mends) {
+            QJsonArray sticks;
+            for (const materials::Material& stick : way.sticks) sticks.append(QString::fromStdString(stick.id));
+            mends.append(QJsonObject{{"mend", QLatin1String(nameOf(way.mend).data())},
+                                     {"difference", way.difference},
+                                     {"sticks", sticks},
+                                     {"words", wording::mendSentence(way)}});
+        }
+        corrections.append(QJsonObject{{"areas", areas},
+                                       {"difference", ways.now},
+                                       {"differenceAsPlanned", ways.asIs},
+                                       {"mends", mends},
+                                       {"words", wording::letBeSentence(ways)}});
+    }
+    return corrections;
+}
+
+QJsonObject jsonOf(const planning::WorkCheck& check, const planning::Mending& mending, const planning::Plan& plan,
+                   const planning::Study& study, int step) {
     QJsonArray corners, areas, faults, shifts;
     for (const cv::Point2d& corner : {cv::Point2d(0, 0),
                                       {study.widthMillimetres, 0},
@@ -60,7 +85,8 @@ QJsonObject jsonOf(const planning::WorkCheck& check, const planning::Plan& plan,
                                   {"name", wording::areaName(plan, shifted.area)},
                                   {"dx", shifted.shift.millimetres.x},
                                   {"dy", shifted.shift.millimetres.y},
-                                  {"sureness", shifted.shift.sureness}});
+                                  {"sureness", shifted.shift.sureness},
+                                  {"words", wording::shiftWords(shifted.shift)}});
     return {{"step", step},
             {"corners", corners},
             {"quarterTurns", check.place.quarterTurns},
@@ -72,7 +98,10 @@ QJsonObject jsonOf(const planning::WorkCheck& check, const planning::Plan& plan,
             {"pictureDifferenceToSubject", figuresJson(check.toSubject)},
             {"areas", areas},
             {"faults", faults},
-            {"shifts", shifts}};
+            {"shifts", shifts},
+            {"sharpness", check.sharpness},
+            {"hand", QJsonObject{{"amount", double(mending.hand.amount)}, {"coverage", double(mending.hand.coverage)}}},
+            {"corrections", correctionsJson(mending, plan)}};
 }
 
 }  // namespace
@@ -99,10 +128,19 @@ int check(const QStringList& arguments) {
         if (!ok || step < 0 || step > steps)
             return refuse({ProblemKind::numberBad, "--step", 0, text.toStdString(), "0 to " + std::to_string(steps)});
     }
-    const auto found = planning::checkWork(*plan, document->study, step, photograph->xyz, std::nullopt,
-                                           options.words[0].toStdString());
+    std::vector<int> laid = standing.laid();
+    if (laid.empty() || !options.last("--step").isEmpty()) {
+        laid.resize(std::size_t(step));
+        std::iota(laid.begin(), laid.end(), 1);
+    }
+    const auto found =
+        planning::checkWork(*plan, document->study, laid, {photograph->xyz, {}, {}, options.words[0].toStdString()});
     if (!found) return refuse(found.problem());
-    const QByteArray json = QJsonDocument(jsonOf(*found, *plan, document->study, step)).toJson();
+    const auto sheet = std::make_shared<const common::Bytes>(planning::sheetPng(found->sheet, found->hidden));
+    const auto mending =
+        planning::waysToMend(*plan, document->study, document->library, laid, found->error, sheet, kept);
+    if (!mending) return refuse(mending.problem());
+    const QByteArray json = QJsonDocument(jsonOf(*found, *mending, *plan, document->study, step)).toJson();
     std::fwrite(json.constData(), 1, std::size_t(json.size()), stdout);
     return 0;
 }

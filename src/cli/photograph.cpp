@@ -2,6 +2,7 @@
 
 #include "cli/commands.h"
 #include "planning/replanning.h"
+#include "planning/simulated_hand.h"
 #include "planning/stage_picture.h"
 #include "planning/work_check.h"
 #include "review/easel_photograph.h"
@@ -36,7 +37,7 @@ Problem badNumber(const char* option, const QString& what, const char* allowed) 
 
 int photograph(const QStringList& arguments) {
     Options options;
-    if (!parse(arguments, {"--step", "--out", "--seed", "--fault", "--shift"}, options)) return 2;
+    if (!parse(arguments, {"--step", "--out", "--seed", "--fault", "--shift", "--hand"}, options)) return 2;
     const QString out = options.last("--out"), stepText = options.last("--step");
     if (options.words.size() != 1 || out.isEmpty() || stepText.isEmpty())
         return refuseIncomplete("photograph", "photograph FILE.dune --step N --out photo.jpg");
@@ -68,7 +69,12 @@ int photograph(const QStringList& arguments) {
         shifts.push_back({plan->reading->areas.map == area - 1, (*n)[1], (*n)[2]});
     }
     const planning::Study& study = document->study;
-    const cv::Mat sheet = planning::pictureAfter(*plan, step, plan->light);
+    cv::Mat sheet = planning::pictureAfter(*plan, step, plan->light);
+    if (const QString text = options.last("--hand"); !text.isEmpty()) {
+        const unsigned hand = text.toUInt(&ok);
+        if (!ok) return refuse(badNumber("--hand", text, "a whole number from 0"));
+        sheet = planning::laidByHand(*plan, step, planning::handOf(hand), study.widthMillimetres / sheet.cols);
+    }
     review::Mount mount;
     mount.borderMillimetres = study.borderMillimetres > 0 ? study.borderMillimetres : planning::usualTapeMillimetres;
     const review::MountedSheet mounted = review::mountedSheet(sheet, study.widthMillimetres, mount, faults, shifts);

@@ -26,6 +26,7 @@ enum class ProblemKind {
     workCutOff,
     workTooDark,
     workTooBright,
+    workBlurred,
     folderUnwritable,
     diskFull,
     writeFailed,

@@ -55,11 +55,9 @@ class Rest {
 
  private:
     double priced(const Stack& stack) const {
-        // One more is for what went wrong, and not to better the plan.
-        constexpr double correction = 0.4;
         const auto sticks =
             std::ranges::count_if(stack.layers, [](const StackLayer& layer) { return layer.stick >= 0; });
-        double cost = stack.cost + correction * double(std::max<std::ptrdiff_t>(0, sticks - rules_.layers));
+        double cost = stack.cost + rules_.oneMore * double(std::max<std::ptrdiff_t>(0, sticks - rules_.layers));
         std::vector<int> paid;
         for (std::size_t i = std::size_t(want_.laid); i < stack.layers.size(); ++i) {
             const int stick = stack.layers[i].stick;
@@ -70,14 +68,19 @@ class Rest {
         return cost;
     }
 
-    bool isOfSticks(const Layers& layers) const {
-        return std::all_of(layers.begin() + want_.laid, layers.end(),
-                           [](const StackLayer& layer) { return layer.stick >= 0; });
+    /// What is left to lay, behind what first works on what lies there.
+    Layers::iterator leftIn(Layers& layers) const {
+        return std::find_if(layers.begin() + want_.laid, layers.end(), [](const StackLayer& layer) {
+            return layer.manner != pigment::Manner::lift && layer.manner != pigment::Manner::fix;
+        });
+    }
+    bool isLeftOfSticks(Layers& layers) const {
+        return std::all_of(leftIn(layers), layers.end(), [](const StackLayer& layer) { return layer.stick >= 0; });
     }
 
     void add(std::vector<Layers>& all, Layers layers) const {
-        if (isOfSticks(layers))
-            std::stable_sort(layers.begin() + want_.laid, layers.end(), [&](const StackLayer& a, const StackLayer& b) {
+        if (isLeftOfSticks(layers))
+            std::stable_sort(leftIn(layers), layers.end(), [&](const StackLayer& a, const StackLayer& b) {
                 return rankIn(weights_.rules, sticks_[std::size_t(a.stick)]) <
                        rankIn(weights_.rules, sticks_[std::size_t(b.stick)]);
             });
@@ -129,9 +132,9 @@ class Rest {
         return best;
     }
 
-    std::vector<Layers> changesOf(const Layers& layers) const {
+    std::vector<Layers> changesOf(Layers layers) const {
         std::vector<Layers> all;
-        const bool mayMove = isOfSticks(layers);
+        const bool mayMove = isLeftOfSticks(layers);
         for (std::size_t i = std::size_t(want_.laid); i < layers.size(); ++i) {
             Layers without = layers;
             without.erase(without.begin() + std::ptrdiff_t(i));

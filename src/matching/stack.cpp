@@ -2,6 +2,8 @@
 
 #include <algorithm>
 #include <cmath>
+#include <map>
+#include <numeric>
 #include <span>
 
 #include "colour/difference.h"
@@ -20,18 +22,25 @@ struct Tone {
     double fault;  // what it costs beside its distance
 };
 
-/// The tones (rising) that can still be had over what lies there.
-std::vector<int> openTones(const Want& want, int layers) {
-    const int left = layers - want.laid;
+/// What lies there and that some samples are over, rising.
+std::vector<int> standingUnder(const Want& want) {
     std::vector<int> under;
     for (const Sample& sample : want.samples) under.push_back(sample.under);
     std::ranges::sort(under);
     under.erase(std::unique(under.begin(), under.end()), under.end());
-    std::vector<int> open;
-    for (const int laid : under)
-        for (int rest = 0; rest < pigment::toneCount(left); ++rest)
-            open.push_back(laid * pigment::toneCount(left) + rest);
-    return open;
+    return under;
+}
+
+/// Calls visit(number, patch) for tones of the strokes over what lies there: `tones(under)` gives those that are
+/// wanted, rising. A number is the tone's, with what it is laid on as a leading digit.
+template <typename Tones, typename Visit>
+void forTonesOver(const Want& want, std::span<const pigment::Stroke> strokes, const Tones& tones, const Visit& visit) {
+    for (const int under : standingUnder(want)) {
+        const pigment::Patch& from = want.standing.empty() ? want.ground : want.standing[std::size_t(under)];
+        const int first = under * pigment::toneCount(int(strokes.size()));
+        pigment::forTones(from, strokes, tones(under),
+                          [&](int tone, const pigment::Patch& patch) { visit(first + tone, patch); });
+    }
 }
 
 double faultOf(const pigment::Patch& patch, const StackWeights& weights) {
@@ -76,30 +85,31 @@ Stack judgedSteady(std::vector<StackLayer> layers, const Want& want, const std::
                    const StackWeights& weights) {
     Stack stack;
     stack.layers = std::move(layers);
-    const int count = int(stack.layers.size());
-    const auto strokes = strokesOf(stack.layers, sticks);
-    const std::vector<int> open = openTones(want, count);
+    const int count = int(stack.layers.size()), left = count - want.laid;
+    const auto strokes = strokesOf({stack.layers.begin() + want.laid, stack.layers.end()}, sticks, weights.hand);
+    std::vector<int> every(std::size_t(pigment::toneCount(left)));
+    std::iota(every.begin(), every.end(), 0);
     std::vector<Tone> tones;
-    tones.reserve(open.size());
-    pigment::forTones(want.ground, strokes, open, [&](int number, const pigment::Patch& patch) {
-        tones.push_back({number, pigment::labOf(patch, weights.light), faultOf(patch, weights)});
-    });
-    const std::size_t overEach = std::size_t(pigment::toneCount(count - want.laid));
+    forTonesOver(
+        want, strokes, [&](int) { return std::span<const int>(every); },
+        [&](int number, const pigment::Patch& patch) {
+            tones.push_back({number, pigment::labOf(patch, weights.light), faultOf(patch, weights)});
+        });
     std::vector<int> blacks;
-    for (int i = 0; i < count; ++i)
+    for (int i = want.laid; i < count; ++i)
         if (const int stick = stack.layers[std::size_t(i)].stick; stick >= 0 && isBlack(sticks[std::size_t(stick)]))
-            blacks.push_back(i);
+            blacks.push_back(i - want.laid);
     const auto blackCost = [&](int tone, const colour::Lab& wanted) {
         if (wanted.L <= weights.darkTo) return 0.0;
-        const bool isLaid = std::ranges::any_of(blacks, [&](int i) { return pigment::pressureIn(tone, i, count) > 0; });
+        const bool isLaid = std::ranges::any_of(blacks, [&](int i) { return pigment::pressureIn(tone, i, left) > 0; });
         return isLaid ? weights.blackInColour : 0.0;
     };
 
     double faults = 0;
     for (const Sample& sample : want.samples) {
         const TargetDistance distance(sample.wanted);
-        const auto first = std::ranges::lower_bound(tones, sample.under * int(overEach), {}, &Tone::number);
-        const std::span over(first, overEach);
+        const auto first = std::ranges::lower_bound(tones, sample.under * int(every.size()), {}, &Tone::number);
+        const std::span over(first, every.size());
         const Tone* best = &over.front();
         double least = 1e300;
         for (const Tone& tone : over) {
@@ -127,15 +137,16 @@ Stack judged(std::vector<StackLayer> layers, const Want& want, const std::vector
     std::vector<int> served = stack.tones;
     std::ranges::sort(served);
     served.erase(std::unique(served.begin(), served.end()), served.end());
-    const auto hands = pigment::handSamples(weights.handSpread);
+    const int over = pigment::toneCount(int(stack.layers.size()) - want.laid);
+    std::map<int, std::vector<int>> servedOver;
+    for (const int number : served) servedOver[number / over].push_back(number % over);
+    const auto hands = pigment::handSamples(weights.handSpread, weights.hand);
     for (const pigment::HandSample& hand : hands) {
-        auto unsteadyStrokes = strokesOf(stack.layers, sticks, hand);
-        for (int i = 0; i < want.laid; ++i)
-            unsteadyStrokes[std::size_t(i)].amountFactor = unsteadyStrokes[std::size_t(i)].coverageFactor = 1;
+        const auto strokes = strokesOf({stack.layers.begin() + want.laid, stack.layers.end()}, sticks, hand);
         std::vector<colour::Lab> colours;
-        pigment::forTones(want.ground, unsteadyStrokes, served, [&](int, const pigment::Patch& patch) {
-            colours.push_back(pigment::labOf(patch, weights.light));
-        });
+        forTonesOver(
+            want, strokes, [&](int under) { return std::span<const int>(servedOver[under]); },
+            [&](int, const pigment::Patch& patch) { colours.push_back(pigment::labOf(patch, weights.light)); });
         for (std::size_t s = 0; s < want.samples.size(); ++s) {
             const auto at = std::ranges::lower_bound(served, stack.tones[s]) - served.begin();
             stack.unsteady += want.samples[s].weight *

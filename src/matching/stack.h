@@ -14,17 +14,18 @@ namespace matching {
 struct Sample {
     colour::Lab wanted;
     double weight = 1;
-    int under = 0;  // the tone of the layers that lie there already (see Want::laid)
+    int under = 0;  // what of Want::standing lies there
 };
 
 /// What an area (or areas that are planned together) asks of its stack.
 struct Want {
     std::vector<Sample> samples;   // at least one
-    pigment::Patch ground;         // what the first layer is laid on: bare, grounded, or as it really stands
+    pigment::Patch ground;         // what the first layer is laid on
     double importance = 1;         // part that its cost has in the whole picture's; those of a picture add up to 1
     double layerPrice = 0.08;      // a layer must better the area by that much, in CIEDE2000
     std::vector<int> barred = {};  // sticks that are not to be laid here
-    int laid = 0;                  // that many of a stack's layers lie there already, as each sample tells
+    int laid = 0;                  // that many of a stack's layers lie there already,
+    std::vector<pigment::Patch> standing = {};  // and this is what they have come to; empty: the ground
 };
 
 /// One stick laid over the area in one manner, with more or less pressure; or a tool that lays nothing.
@@ -41,7 +42,7 @@ using Layers = std::vector<StackLayer>;
 /// Layers over a ground, and what comes of them.
 struct Stack {
     std::vector<StackLayer> layers;
-    std::vector<int> tones;  // for each sample the tone that serves it (see pigment/tones.h)
+    std::vector<int> tones;  // for each sample the tone of what is laid on what lies there that serves it
     double difference = 0;   // mean CIEDE2000 from the samples to their tones at the nominal hand
     double unsteady = 0;     // the same over the spread of the hand
     double cost = 0;         // what the search minimises, but for the price of new sticks
@@ -58,6 +59,7 @@ struct StackWeights {
     double stray =
         0.04;  // for each unit of CIEDE2000 by which a stick is further off all that is wanted than strayBudget
     double strayBudget = 14.0;
+    pigment::HandSample hand = {};  // whose stacks they are: what is judged at the nominal hand is judged at this
     double handSpread = pigment::usualHandSpread;
     StackRules rules;
     colour::Light light = colour::Light::daylight65;  // that wanted colours, sticks and tones are seen under

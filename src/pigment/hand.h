@@ -9,14 +9,19 @@ namespace pigment {
 
 /// One way in which the hand may go: amount and coverage as factors of the nominal ones.
 struct HandSample {
-    float amount, coverage;
+    float amount = 1, coverage = 1;
+    bool operator==(const HandSample&) const = default;
 };
 
-/// Pressure and coverage vary independently, each with the standard deviation `spread`. The mean over these four equal
-/// samples is exact for any cubic (A. H. Stroud, Approximate Calculation of Multiple Integrals, 1971).
-inline std::array<HandSample, 4> handSamples(double spread) {
+/// About a hand's own, pressure and coverage vary independently, each with the standard deviation `spread`. The mean
+/// over these four equal samples is exact for any cubic (A. H. Stroud, Approximate Calculation of Multiple Integrals,
+/// 1971).
+inline std::array<HandSample, 4> handSamples(double spread, HandSample about = {}) {
     const auto more = static_cast<float>(1.0 + spread), less = static_cast<float>(1.0 - spread);
-    return {{{more, more}, {more, less}, {less, more}, {less, less}}};
+    const auto sample = [&](float amount, float coverage) {
+        return HandSample{about.amount * amount, about.coverage * coverage};
+    };
+    return {{sample(more, more), sample(more, less), sample(less, more), sample(less, less)}};
 }
 
 inline constexpr double usualHandSpread = 0.15;

@@ -55,15 +55,15 @@ std::map<std::pair<int, int>, Ending> endingsOf(const Plan& plan, const Study& s
 /// CIELAB of a stack's tones, mixed by pressures.
 class Seen {
  public:
-    Seen(const Plan& plan, const PlannedStack& stack) : layers_(int(stack.layers.size())) {
+    Seen(const Plan& plan, int stack) : layers_(int(plan.stacks[std::size_t(stack)].layers.size())) {
         for (const colour::Lab& tone : toneColours(plan, stack).colours)
             tones_.push_back({float(tone.L), float(tone.a), float(tone.b)});
     }
     cv::Vec3f at(const std::vector<cv::Mat>& pressures, int y, int x) const {
-        std::array<float, mostLayers> laid{};
+        std::array<float, mostWithMends> laid{};
         for (int k = 0; k < layers_; ++k)
             laid[std::size_t(k)] = float(pressures[std::size_t(k)].at<uchar>(y, x)) / rendering::mapStep;
-        const pigment::ToneMix<mostLayers> mix(laid.data(), layers_);
+        const pigment::ToneMix<mostWithMends> mix(laid.data(), layers_);
         cv::Vec3f sum;
         for (int i = 0; i < mix.count; ++i)
             sum += mix.parts[std::size_t(i)] * tones_[std::size_t(mix.tones[std::size_t(i)])];
@@ -143,7 +143,7 @@ void fadeEdges(Plan& plan, const Study& study, const cv::Mat& wanted) {
     carryOn(plan.runIn, plan, std::max(1, int(std::lround(farthest))));
 
     std::vector<Seen> seen;
-    for (const PlannedStack& stack : plan.stacks) seen.emplace_back(plan, stack);
+    for (int stack = 0; stack < int(plan.stacks.size()); ++stack) seen.emplace_back(plan, stack);
     cv::Mat share(map.size(), CV_32F, cv::Scalar(0));
     common::forEachIndex(map.rows, [&](int y) {
         for (int x = 0; x < map.cols; ++x) {

@@ -80,7 +80,7 @@ StackMaps mapsOf(const Plan& plan, const Study& study, int index, const cv::Mat&
         cv::resize(task.mask, task.mask, task.wanted.size(), 0, 0, cv::INTER_NEAREST);
     }
     task.eyePixels = scale * rendering::easelSigma(wanted.size());
-    const ToneColours gives = toneColours(plan, stack);
+    const ToneColours gives = toneColours(plan, index);
     task.tones = gives.colours;
     const matching::StackWeights weights;
     for (const float tooth : gives.toothUsed)
@@ -89,6 +89,10 @@ StackMaps mapsOf(const Plan& plan, const Study& study, int index, const cv::Mat&
         task.markPixels.push_back(
             scale * std::min(layer.markMillimetres * pixelsPerMillimetre(plan, study), largestMarkPixels(stack, plan)));
     for (const cv::Mat& map : laid) task.laid.push_back(map(made.box));
+    if (plan.seen) {
+        task.off = plan.seen->lab(made.box);
+        task.through = gives.through;
+    }
     if (known && known->box == made.box && isSame(known->task, task)) return *known;
     made.maps = pressureMaps(task);
     if (scale < 1)

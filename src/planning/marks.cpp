@@ -42,6 +42,8 @@ double markMillimetres(Kind kind, Manner manner, bool isFirst) {
 
 Tool toolFor(Manner manner, double acrossMillimetres) {
     if (manner == Manner::fix) return Tool::fixative;
+    constexpr double toBrushOut = 25;
+    if (manner == Manner::lift) return acrossMillimetres > toBrushOut ? Tool::softBrush : Tool::puttyEraser;
     if (acrossMillimetres > 120) return Tool::sponge;
     if (acrossMillimetres > 40) return Tool::finger;
     return acrossMillimetres > 15 ? Tool::stump : Tool::shaper;
@@ -54,8 +56,10 @@ double markMillimetres(Tool tool) {
         case Tool::fixative:
             return 10;
         case Tool::finger:
+        case Tool::softBrush:
             return 8;
         case Tool::stump:
+        case Tool::puttyEraser:
             return 3;
         case Tool::shaper:
             return 2;

@@ -8,7 +8,8 @@ namespace {
 
 constexpr std::array<std::string_view, 7> stageNames{"drawing", "underpainting", "block-in", "build",
                                                      "refine",  "accent",        "fix"};
-constexpr std::array<std::string_view, 6> toolNames{"", "finger", "stump", "shaper", "sponge", "fixative"};
+constexpr std::array<std::string_view, 8> toolNames{"",       "finger",   "stump",      "shaper",
+                                                    "sponge", "fixative", "soft-brush", "putty-eraser"};
 
 }  // namespace
 
@@ -82,6 +83,8 @@ std::string_view nameOf(ReasonKind kind) {
             return "light-blended-first";
         case ReasonKind::toothGivenBack:
             return "tooth-given-back";
+        case ReasonKind::liftedFirst:
+            return "lifted-first";
         case ReasonKind::laidThenByHand:
             return "laid-then-by-hand";
     }

@@ -9,6 +9,7 @@
 #include "pigment/tones.h"
 #include "planning/cutting.h"
 #include "planning/reading.h"
+#include "planning/seen_work.h"
 #include "rendering/picture_difference.h"
 #include "rendering/sheet_picture.h"
 
@@ -45,6 +46,7 @@ enum class ReasonKind {
     blendedTogether,
     lightBlendedFirst,
     toothGivenBack,
+    liftedFirst,
     laidThenByHand,
 };
 /// "first-marks", "background-first", ...: stands in plan.json beside the words.
@@ -135,14 +137,14 @@ struct Note {
     std::optional<GroundCaution> caution = {};
 };
 
-/// Layers of one stack at most.
-inline constexpr int mostLayers = rendering::mostStrokes;
+/// Layers of one stack at most: as it is planned, and with what mends it once it lies there.
+inline constexpr int mostLayers = 6, mostWithMends = rendering::mostStrokes;
 
 /// Where the tooth counts as nearly full: 0..1.
 inline constexpr double nearlyFull = 0.85;
 
 /// What works on pigment that lies there.
-enum class Tool { none, finger, stump, shaper, sponge, fixative };
+enum class Tool { none, finger, stump, shaper, sponge, fixative, softBrush, puttyEraser };
 std::string_view nameOf(Tool tool);
 std::optional<Tool> toolNamed(std::string_view name);
 
@@ -296,8 +298,10 @@ struct Plan {
     std::vector<Clash> clashes;     // of the reasons for their order
     std::vector<Note> notes;
     Summary summary;
-    std::vector<std::string> areaNames;  // as in reading->areas.list; empty where the artist gave none
-    bool isCoarse = false;               // a first plan: the search looked less widely
+    std::vector<std::string> areaNames;    // as in reading->areas.list; empty where the artist gave none
+    pigment::HandSample hand;              // that it is for: as the work has shown it
+    std::shared_ptr<const SeenWork> seen;  // how the sheet really stood when it was last checked; null: never was
+    bool isCoarse = false;                 // a first plan: the search looked less widely
 };
 
 }  // namespace planning

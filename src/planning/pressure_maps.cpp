@@ -60,7 +60,7 @@ float dot(const cv::Vec3f& one, const cv::Vec3f& other) {
 
 /// One area at one scale.
 struct Scale {
-    cv::Mat wanted, mask;
+    cv::Mat wanted, mask, off;
     double factor = 1;            // pixels of the whole a pixel of this
     std::vector<Metric> metrics;  // of every pixel, row by row
 
@@ -76,22 +76,27 @@ struct Scale {
     const Metric* row(int y) const { return &metrics[std::size_t(y) * std::size_t(wanted.cols)]; }
 };
 
-/// A picture reduced by the mean of what lies inside the mask.
+/// Pictures reduced by the mean of what lies inside the mask.
 Scale reduced(const Scale& whole, int factor) {
     if (factor == 1) return whole;
     const cv::Size size((whole.mask.cols + factor - 1) / factor, (whole.mask.rows + factor - 1) / factor);
-    cv::Mat weight, inside = cv::Mat::zeros(whole.wanted.size(), CV_32FC3);
+    cv::Mat weight, weights;
     whole.mask.convertTo(weight, CV_32F, 1.0 / 255);
-    whole.wanted.copyTo(inside, whole.mask);
-    cv::resize(inside, inside, size, 0, 0, cv::INTER_AREA);
     cv::resize(weight, weight, size, 0, 0, cv::INTER_AREA);
     Scale small;
     small.factor = factor;
     small.mask = weight > 0.02;
-    cv::Mat weights;
     cv::max(weight, 0.02, weight);
     cv::merge(std::vector<cv::Mat>(3, weight), weights);
-    cv::divide(inside, weights, small.wanted);
+    const auto within = [&](const cv::Mat& picture) {
+        cv::Mat inside = cv::Mat::zeros(picture.size(), CV_32FC3);
+        picture.copyTo(inside, whole.mask);
+        cv::resize(inside, inside, size, 0, 0, cv::INTER_AREA);
+        cv::divide(inside, weights, inside);
+        return inside;
+    };
+    small.wanted = within(whole.wanted);
+    if (!whole.off.empty()) small.off = within(whole.off);
     return small;
 }
 
@@ -106,7 +111,7 @@ class Mapper {
     }
 
     std::vector<cv::Mat> maps() {
-        const Scale whole{task_.wanted, task_.mask, 1, {}};
+        const Scale whole{task_.wanted, task_.mask, task_.off, 1, {}};
         const int pixels = cv::countNonZero(task_.mask);
         bool isFirst = true;
         for (const int factor : {4, 2, 1}) {
@@ -171,6 +176,13 @@ class Mapper {
         return light;
     }
 
+    float through(const pigment::ToneMix<mostStrokes>& mix, int further = 0) const {
+        float part = 0;
+        for (int i = 0; i < mix.count; ++i)
+            part += mix.parts[std::size_t(i)] * task_.through[std::size_t(mix.tones[std::size_t(i)] + further)];
+        return part;
+    }
+
     /// The sheet's light by the maps as they are.
     cv::Mat lightLaid(const Scale& scale) const {
         cv::Mat light = cv::Mat::zeros(scale.mask.size(), CV_32FC3);
@@ -184,6 +196,11 @@ class Mapper {
                 cv::Vec3f& sum = light.at<cv::Vec3f>(y, x);
                 for (int i = 0; i < mix.count; ++i)
                     sum += mix.parts[std::size_t(i)] * toneLight_[std::size_t(mix.tones[std::size_t(i)])];
+                if (scale.off.empty()) continue;
+                const colour::Lab film = colour::labFromXyz({sum[0], sum[1], sum[2]});
+                const cv::Vec3f off = through(mix) * scale.off.at<cv::Vec3f>(y, x);
+                const colour::Xyz seen = colour::xyzFromLab({film.L + off[0], film.a + off[1], film.b + off[2]});
+                sum = {float(seen.x), float(seen.y), float(seen.z)};
             }
         });
         return light;
@@ -229,7 +246,9 @@ class Mapper {
                 int best = under * over;
                 for (int i = under * over; i < (under + 1) * over; ++i) {
                     const auto tone = std::size_t(i);
-                    const float cost = squared(metric(tones_[tone])) + task_.faults[tone] * task_.faults[tone];
+                    cv::Vec3f colour = tones_[tone];
+                    if (!scale.off.empty()) colour += task_.through[tone] * scale.off.at<cv::Vec3f>(y, x);
+                    const float cost = squared(metric(colour)) + task_.faults[tone] * task_.faults[tone];
                     if (cost >= least) continue;
                     least = cost;
                     best = i;
@@ -263,6 +282,7 @@ class Mapper {
                     for (int i = 0; i < mix.count; ++i)
                         sum +=
                             mix.parts[std::size_t(i)] * tones_[std::size_t(mix.tones[std::size_t(i)] + level * stride)];
+                    if (!scale.off.empty()) sum += through(mix, level * stride) * scale.off.at<cv::Vec3f>(y, x);
                     seen[std::size_t(level)] = metric(sum);
                 }
                 next.at<float>(y, x) = nearest(seen, at[std::size_t(layer)]);

@@ -9,14 +9,16 @@ namespace planning {
 
 /// A stack as its pressure maps are made from it.
 struct MapTask {
-    cv::Mat wanted;                  // CV_32FC3, CIELAB: what the area is to look like
-    cv::Mat mask;                    // CV_8U, the same size: where the area is
-    int layers = 0;                  // at least one
-    std::vector<colour::Lab> tones;  // what every tone gives (see pigment/tones.h)
-    std::vector<float> faults;       // what it costs beside its distance
-    std::vector<double> markPixels;  // of each layer
-    double eyePixels = 1;            // Gaussian in which the eye joins what lies close together
-    std::vector<cv::Mat> laid = {};  // CV_8U, maps of the first layers, which lie there and are not to be changed
+    cv::Mat wanted;                   // CV_32FC3, CIELAB: what the area is to look like
+    cv::Mat mask;                     // CV_8U, the same size: where the area is
+    int layers = 0;                   // at least one
+    std::vector<colour::Lab> tones;   // what every tone gives (see pigment/tones.h)
+    std::vector<float> faults;        // what it costs beside its distance
+    std::vector<double> markPixels;   // of each layer
+    double eyePixels = 1;             // Gaussian in which the eye joins what lies close together
+    std::vector<cv::Mat> laid = {};   // CV_8U, maps of the first layers, which lie there and are not to be changed
+    cv::Mat off = {};                 // CV_32FC3, CIELAB by which the sheet is off where they lie; empty: nowhere
+    std::vector<float> through = {};  // the part of that, in L*, that is still seen in each tone
 };
 
 /// The pressure map (CV_8U, see rendering::mapStep) of each layer, 0 outside the mask. Each place takes the pressures

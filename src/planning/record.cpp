@@ -11,8 +11,9 @@ namespace planning {
 namespace {
 
 constexpr std::array<std::string_view, entryKindCount> entryNames{
-    "begun",      "done", "passed-over", "took-stick",   "pressed",   "taken-back", "paused",     "resumed",
-    "wait-ended", "note", "photograph",  "plan-changed", "finishing", "fixed",      "stock-taken"};
+    "begun",      "done", "passed-over", "took-stick",   "pressed",   "taken-back", "paused",      "resumed",
+    "wait-ended", "note", "photograph",  "plan-changed", "finishing", "fixed",      "stock-taken", "checked"};
+constexpr std::array<std::string_view, 3> mendNames{"layers", "lift", "darken"};
 constexpr std::array<std::string_view, finishingCount> finishingNames{"tape-off", "soften-edge", "sign",
                                                                       "glassine", "frame",       "store"};
 
@@ -23,7 +24,8 @@ bool isSame(const SharedBytes& one, const SharedBytes& other) {
 /// By which the work goes on, and which can be taken back.
 bool isAct(EntryKind kind) {
     return kind == EntryKind::done || kind == EntryKind::passedOver || kind == EntryKind::tookStick ||
-           kind == EntryKind::pressed || kind == EntryKind::finishing || kind == EntryKind::fixed;
+           kind == EntryKind::pressed || kind == EntryKind::finishing || kind == EntryKind::fixed ||
+           kind == EntryKind::checked;
 }
 
 }  // namespace
@@ -33,6 +35,12 @@ std::string_view nameOf(EntryKind kind) {
 }
 std::optional<EntryKind> entryKindNamed(std::string_view name) {
     return common::enumNamed<EntryKind>(entryNames, name);
+}
+std::string_view nameOf(Mend mend) {
+    return mendNames[static_cast<std::size_t>(mend)];
+}
+std::optional<Mend> mendNamed(std::string_view name) {
+    return common::enumNamed<Mend>(mendNames, name);
 }
 std::string_view nameOf(Finishing what) {
     return finishingNames[static_cast<std::size_t>(what)];
@@ -51,7 +59,13 @@ bool LaidStep::operator==(const LaidStep& other) const {
 bool Entry::operator==(const Entry& other) const {
     return at == other.at && offsetMinutes == other.offsetMinutes && kind == other.kind && step == other.step &&
            stick == other.stick && heavier == other.heavier && takes == other.takes && words == other.words &&
-           picture == other.picture && isSame(bytes, other.bytes) && finishing == other.finishing && laid == other.laid;
+           picture == other.picture && isSame(bytes, other.bytes) && finishing == other.finishing &&
+           laid == other.laid && check == other.check;
+}
+
+bool Deviation::operator==(const Deviation& other) const {
+    return step == other.step && stick == other.stick && heavier == other.heavier && isPassed == other.isPassed &&
+           isFixed == other.isFixed && check == other.check && isSame(sheet, other.sheet) && entry == other.entry;
 }
 
 Standing::Standing(const Record& record, std::size_t entries) : isTaken_(entries, false) {
@@ -101,6 +115,10 @@ Standing::Standing(const Record& record, std::size_t entries) : isTaken_(entries
                 fixings_.push_back(int(i));
                 deviations_.push_back({.isFixed = true, .entry = int(i)});
                 break;
+            case EntryKind::checked:
+                checks_.push_back(int(i));
+                deviations_.push_back({.check = entry.check, .sheet = entry.bytes, .entry = int(i)});
+                break;
             case EntryKind::takenBack:
             case EntryKind::stockTaken:
             case EntryKind::waitEnded:
@@ -113,7 +131,7 @@ Standing::Standing(const Record& record, std::size_t entries) : isTaken_(entries
         if (!doing || !isOtherwise) continue;
         std::erase_if(deviations_, [&](const Deviation& it) { return it.step == entry.step; });
         if (doing->isPassed || doing->stick || doing->heavier != 0)
-            deviations_.push_back({entry.step, doing->stick, doing->heavier, doing->isPassed, false, int(i)});
+            deviations_.push_back({entry.step, doing->stick, doing->heavier, doing->isPassed, false, {}, {}, int(i)});
     }
 }
 

@@ -30,8 +30,9 @@ enum class EntryKind {
     finishing,    // a last step is ticked: see Finishing
     fixed,        // a pass of fixative over the whole sheet that no step tells of
     stockTaken,   // what sticks have lost until here is in the drawer
+    checked,      // a photograph of the work was read: what it shows is planned from
 };
-inline constexpr int entryKindCount = 15;
+inline constexpr int entryKindCount = 16;
 std::string_view nameOf(EntryKind kind);
 std::optional<EntryKind> entryKindNamed(std::string_view name);
 
@@ -40,6 +41,28 @@ enum class Finishing { tapeOff, softenEdge, sign, glassine, frame, store };
 inline constexpr int finishingCount = 6;
 std::string_view nameOf(Finishing what);
 std::optional<Finishing> finishingNamed(std::string_view name);
+
+/// What mends an area of which the work has come out otherwise than meant.
+enum class Mend {
+    layers,  // more layers, or others than were left to lay
+    lift,    // what lies loose is taken off, then the same
+    darken,  // it is fixed, which darkens it and gives tooth back, then the same
+};
+std::string_view nameOf(Mend mend);
+std::optional<Mend> mendNamed(std::string_view name);
+
+/// What the artist takes from a photograph of the work.
+struct Checked {
+    double error = 0;  // CIEDE2000 by which the photograph may be off all over
+    struct Taken {
+        std::string area;  // key of the first of its stack
+        Mend mend = Mend::layers;
+        bool operator==(const Taken&) const = default;
+    };
+    std::vector<Taken> mends;                      // the other areas are left as they are planned
+    std::optional<pigment::HandSample> hand = {};  // by which what is left is planned, as the work has shown it
+    bool operator==(const Checked&) const = default;
+};
 
 /// Bytes that all states of a record share; equal if they are the same.
 using SharedBytes = std::shared_ptr<const common::Bytes>;
@@ -71,10 +94,11 @@ struct Entry {
     int heavier = 0;                                // pressed: -1 lighter, 0 as planned, 1 heavier
     int takes = -1;                                 // takenBack: the index of the entry that is not so
     std::string words = {};                         // of a note
-    std::string picture = {};                       // photograph: its name in the file's folder "progress"
-    SharedBytes bytes = {};                         // photograph: a JPEG or PNG
+    std::string picture = {};                       // photograph, checked: its name in the file's folder "progress"
+    SharedBytes bytes = {};                         // a JPEG or PNG; checked: see sheetPng
     Finishing finishing = Finishing::tapeOff;
     std::optional<LaidStep> laid = {};  // done
+    std::optional<Checked> check = {};  // checked
     bool operator==(const Entry& other) const;
 };
 
@@ -97,15 +121,18 @@ struct StepDoing {
     int doneAt = -1;  // index of the entry
 };
 
-/// A step that went, or goes, otherwise than planned, and the index of the entry after which that holds.
+/// What went, or goes, otherwise than planned, and the index of the entry after which that holds: a step, or (of no
+/// step) the whole sheet was fixed, or a photograph shows how it stands.
 struct Deviation {
     int step = 0;
     std::optional<materials::Material> stick = {};
     int heavier = 0;
     bool isPassed = false;
-    bool isFixed = false;  // the whole sheet was fixed; of no step
+    bool isFixed = false;
+    std::optional<Checked> check = {};
+    SharedBytes sheet = {};  // of the check
     int entry = 0;
-    bool operator==(const Deviation&) const = default;
+    bool operator==(const Deviation& other) const;
 };
 
 /// How things stand after the first entries of a record, what was taken back aside.
@@ -126,6 +153,8 @@ class Standing {
     const std::vector<Deviation>& deviations() const { return deviations_; }
     /// The indices of the entries by which the whole sheet was fixed beside the plan, and that hold.
     const std::vector<int>& fixings() const { return fixings_; }
+    /// The indices of the entries by which the work was checked, and that hold.
+    const std::vector<int>& checks() const { return checks_; }
     /// The index of the last entry by which the artist changed the plan; -1 without one.
     int planChangedAt() const { return planChangedAt_; }
     /// Whether an entry still holds.
@@ -140,7 +169,7 @@ class Standing {
     std::map<int, StepDoing> steps_;
     std::vector<int> laid_;
     std::vector<Deviation> deviations_;
-    std::vector<int> fixings_;
+    std::vector<int> fixings_, checks_;
     std::array<bool, finishingCount> ticked_{};
     int planChangedAt_ = -1, toTakeBack_ = -1;
     bool isPaused_ = false;

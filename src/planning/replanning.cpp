@@ -1,19 +1,24 @@
 #include "planning/replanning.h"
 
 #include <algorithm>
+#include <cmath>
+#include <functional>
+#include <map>
 #include <opencv2/core.hpp>
+#include <opencv2/imgproc.hpp>
 #include <set>
 #include <string_view>
 
-#include "matching/rest_search.h"
 #include "planning/completing.h"
 #include "planning/fades.h"
 #include "planning/laying.h"
 #include "planning/on_threads.h"
 #include "planning/own_stacks.h"
 #include "planning/rest_order.h"
+#include "planning/rest_stacks.h"
 #include "planning/stacks.h"
 #include "planning/stage_picture.h"
+#include "planning/standing_on.h"
 
 namespace planning {
 
@@ -35,14 +40,6 @@ struct KeptReplans {
 };
 
 namespace {
-
-/// A stack on its way: what lies there, with its pressure maps, and what is to follow.
-struct Going {
-    std::vector<Layer> laid;
-    std::vector<cv::Mat> maps;  // of `laid`, CV_8U, as large as the plan's
-    std::vector<Layer> rest;
-    bool isOtherwise = false;  // what lies there is not what the rest was planned over
-};
 
 bool isSameMap(const cv::Mat& one, const cv::Mat& other) {
     return one.size() == other.size() && cv::norm(one, other, cv::NORM_INF) == 0;
@@ -66,6 +63,7 @@ class Replanner {
     /// One step is, or will be, laid otherwise than planned, or the sheet was fixed.
     void take(const Deviation& deviation) {
         if (deviation.isFixed) return fix();
+        if (deviation.check) return see(*deviation.check, deviation.sheet);
         if (deviation.step < 1 || deviation.step > int(slots_.size())) return;
         RestSlot& slot = slots_[std::size_t(deviation.step - 1)];
         const int stick = deviation.stick ? indexOf(*deviation.stick) : -1;
@@ -115,14 +113,21 @@ class Replanner {
             if (slot.step.groundLayer >= 0 && isOtherwise)
                 takeGround(slot.step, {number, doing.stick, doing.heavier, doing.isPassed}, stick);
         }
-        auto fixing = standing.fixings().begin();
+        // What lies there, what was done to all of it, and how it was seen, in the order of time.
+        std::map<int, std::function<void()>> events;
+        for (const int fixing : standing.fixings()) events[fixing] = [this] { fix(); };
+        for (const int check : standing.checks()) {
+            const Entry& entry = record.entries[std::size_t(check)];
+            events[check] = [this, &entry] { see({entry.check->error, {}, entry.check->hand}, entry.bytes); };
+        }
         for (const int number : standing.laid()) {
             const int doneAt = standing.of(number).doneAt;
-            for (; fixing != standing.fixings().end() && *fixing < doneAt; ++fixing) fix();
             if (std::size_t(number) > begun)
-                slots[std::size_t(number - 1)] = recordedSlot(number, *record.entries[std::size_t(doneAt)].laid);
+                events[doneAt] = [this, &slots, &record, number, doneAt] {
+                    slots[std::size_t(number - 1)] = recordedSlot(number, *record.entries[std::size_t(doneAt)].laid);
+                };
         }
-        for (; fixing != standing.fixings().end(); ++fixing) fix();
+        for (const auto& [entry, happen] : events) happen();
         for (std::size_t s = 0; s < goings_.size(); ++s) settle(s);
         for (std::size_t i = begun; i < slots_.size(); ++i) {
             RestSlot& slot = slots_[i];
@@ -136,12 +141,54 @@ class Replanner {
         slots_ = std::move(slots);
     }
 
+    /// What a photograph shows is how it stands.
+    void see(const Checked& check, const SharedBytes& sheet) {
+        if (!sheet) return;
+        if (check.hand && *check.hand != plan_.hand) {
+            plan_.hand = *check.hand;
+            for (Going& going : goings_) going.isToPress = !going.rest.empty();
+        }
+        auto seen = seenIn(*sheet, check.error);
+        if (!seen) return;
+        plan_.seen = std::make_shared<const SeenWork>(*std::move(seen));
+        for (const Checked::Taken& taken : check.mends)
+            for (std::size_t s = 0; s < goings_.size(); ++s) {
+                const int first = plan_.stacks[s].areas.front();
+                if (plan_.reading->areas.list[std::size_t(first)].key != taken.area) continue;
+                goings_[s].mend = taken.mend;
+                goings_[s].isOtherwise = true;
+            }
+    }
+
+    /// The hand that has laid what lies there.
+    pigment::HandSample handIn(const SharedBytes& sheet, double error) const {
+        const auto seen = sheet ? seenIn(*sheet, error) : std::nullopt;
+        if (!seen) return plan_.hand;
+        std::vector<LaidStack> laid;
+        for (int s = 0; s < int(goings_.size()); ++s) {
+            const Going& going = goings_[std::size_t(s)];
+            laid.push_back({s, chosenIn(going.laid), going.maps});
+        }
+        return handSeen(plan_, laid, seen->lab);
+    }
+
+    std::vector<Ways> ways(const common::Progress& progress) {
+        const RestStacks rests(plan_, study_, library_, subject_.wanted);
+        std::vector<Ways> all(goings_.size());
+        for (std::size_t s = 0; s < goings_.size() && !progress.cancelled(); ++s) {
+            bar(int(s));
+            all[s] = rests.waysFor(int(s), goings_[s], isOff(int(s)));
+            progress.at(double(s + 1) / double(goings_.size()));
+        }
+        return all;
+    }
+
     Plan made() {
         std::vector<int> otherwise;
         for (int s = 0; s < int(goings_.size()); ++s) {
-            if (!goings_[std::size_t(s)].isOtherwise) continue;
-            goOn(s);
-            otherwise.push_back(s);
+            const Going& going = goings_[std::size_t(s)];
+            if (going.isOtherwise) goOn(s);
+            if (going.isOtherwise || going.isToPress) otherwise.push_back(s);
         }
         for (const int s : otherwise) {
             pressOver(plan_, study_, s, subject_.wanted, goings_[std::size_t(s)].maps);
@@ -210,6 +257,46 @@ class Replanner {
         }
     }
 
+    /// The sheet as the film tells of what lies there.
+    cv::Mat predicted() const {
+        std::vector<rendering::LaidPart> parts;
+        std::vector<cv::Mat> maps;
+        for (std::size_t s = 0; s < goings_.size(); ++s) {
+            PlannedStack laid = plan_.stacks[s];
+            laid.layers = goings_[s].laid;
+            parts.push_back({laid.start, strokesOf(plan_, laid)});
+            while (maps.size() < goings_[s].maps.size()) maps.push_back(cv::Mat::zeros(plan_.stackMap.size(), CV_8U));
+            for (std::size_t k = 0; k < goings_[s].maps.size(); ++k) maps[k] += goings_[s].maps[k];
+        }
+        return rendering::sheetPicture(plan_.stackMap, parts, maps, {}, plan_.light, plan_.runIn);
+    }
+
+    std::optional<SeenWork> seenIn(const common::Bytes& sheet, double error) const {
+        std::vector<int> layers;
+        for (const Going& going : goings_) layers.push_back(int(going.laid.size()));
+        return seenWork(sheet, error, predicted(), layers, pixelsPerMillimetre(plan_, study_));
+    }
+
+    /// Whether a stack was seen to be off by more than the photograph may be, small details aside.
+    bool isOff(int s) const {
+        constexpr double felt = 1, detail = 3;  // CIELAB; millimetres
+        if (!plan_.seen) return false;
+        cv::Mat joined, squares;
+        cv::GaussianBlur(plan_.seen->lab, joined, {}, detail * pixelsPerMillimetre(plan_, study_));
+        cv::multiply(joined, joined, squares);
+        const cv::Scalar mean = cv::mean(squares, plan_.stackMap == s);
+        return std::sqrt(mean[0] + mean[1] + mean[2]) > felt;
+    }
+
+    /// A stick whose step the artist passed over is not to be laid there.
+    void bar(int s) {
+        Going& going = goings_[std::size_t(s)];
+        going.barred.clear();
+        for (const RestSlot& slot : slots_)
+            if (slot.isEmpty && std::ranges::count(slot.step.areas, plan_.stacks[std::size_t(s)].areas.front()) > 0)
+                going.barred.push_back(slot.step.stick);
+    }
+
     cv::Mat mapIn(int stack, const cv::Mat& pressures) const {
         cv::Mat map = cv::Mat::zeros(plan_.stackMap.size(), CV_8U);
         pressures.copyTo(map, plan_.stackMap == stack);
@@ -259,7 +346,7 @@ class Replanner {
             const Layer next = layerIn(s, going.laid.begin(), going.laid.end(), {slot.step.stick, laid.manner});
             const bool isHere = std::ranges::any_of(
                 laid.layers, [&](const std::string& key) { return areasIn(key) == areasIn(next.key); });
-            if (!isHere || int(going.laid.size()) == mostLayers) continue;
+            if (!isHere || int(going.laid.size()) == mostWithMends) continue;
             going.laid.push_back(next);
             going.laid.back().tool = laid.tool;
             going.maps.push_back(mapIn(s, map));
@@ -286,13 +373,11 @@ class Replanner {
         Going& going = goings_[std::size_t(s)];
         PlannedStack& stack = plan_.stacks[std::size_t(s)];
         const std::size_t laid = going.laid.size();
-        going.rest.resize(std::min(going.rest.size(), std::size_t(mostLayers) - laid));
-        matching::Layers layers;
-        for (const auto* part : {&going.laid, &going.rest})
-            for (const Layer& layer : *part) layers.push_back({layer.stick, layer.manner, layer.isFixed});
-        const std::vector<materials::Material> media = mediaAtHand();
-        // What the artist has set by hand is hers to change.
-        if (!ownStackOf(plan_, study_, s)) layers = foundOver(layers, s, media);
+        going.rest.resize(std::min(going.rest.size(), std::size_t(mostWithMends) - laid));
+        bar(s);
+        const RestStacks rests(plan_, study_, library_, subject_.wanted);
+        const matching::Layers layers = rests.found(s, going);
+        const std::vector<materials::Material> media = rests.media();
         stack.layers = going.laid;
         const std::vector<Layer> before = going.rest;
         going.rest.clear();
@@ -303,55 +388,6 @@ class Replanner {
             going.rest.push_back(stack.layers.back());
         }
         handOver(s, before, going.rest);
-    }
-
-    /// The plan's sticks first, in their order.
-    std::vector<materials::Material> mediaAtHand() const {
-        std::vector<materials::Material> media = plan_.sticks;
-        for (const materials::Material& it : library_.media)
-            if (std::ranges::count(plan_.sticks, it.id, &materials::Material::id) == 0) media.push_back(it);
-        return media;
-    }
-
-    matching::Layers foundOver(const matching::Layers& layers, int s,
-                               const std::vector<materials::Material>& media) const {
-        const Going& going = goings_[std::size_t(s)];
-        matching::Want want = wantsOf(plan_, study_, media)[std::size_t(s)];
-        want.laid = int(going.laid.size());
-        if (want.laid > 0) want.samples = samplesOver(plan_, study_, s, subject_.wanted, going.maps);
-        const std::vector<matching::PreparedStick> prepared = matching::prepared(media, plan_.light);
-        matching::RestRules rules;
-        rules.layers = std::max(study_.layers, int(layers.size()));
-        rules.most = mostLayers;
-        const auto isOpen = [&](int i) {
-            const materials::Material& stick = media[std::size_t(i)];
-            return matching::isDry(prepared[std::size_t(i)]) && library_.medium(stick.id) && !isPassedOver(s, i);
-        };
-        for (int i = 0; i < int(plan_.sticks.size()); ++i)
-            if (isOpen(i)) rules.sticks.push_back(i);
-        rules.stickPrice.assign(media.size(), 0);
-        if (int(plan_.sticks.size()) < study_.stickLimit && study_.familyLimits.empty()) {
-            constexpr int nearest = 6, colours = 4;
-            std::vector<matching::Sample> largest = want.samples;
-            std::ranges::stable_sort(largest, std::greater{}, &matching::Sample::weight);
-            std::set<int> others;
-            for (std::size_t i = 0; i < std::min<std::size_t>(colours, largest.size()); ++i)
-                for (const int stick : matching::nearestSticks(largest[i].wanted, prepared, nearest))
-                    if (stick >= int(plan_.sticks.size())) others.insert(stick);
-            for (const int stick : others) {
-                rules.sticks.push_back(stick);
-                rules.stickPrice[std::size_t(stick)] = float(matching::usualStickPrice / want.importance);
-            }
-        }
-        return matching::goneOnWith(layers, want, prepared, rules, weightsFor(study_)).layers;
-    }
-
-    /// Whether the artist passed over a step that would have laid a stick there.
-    bool isPassedOver(int s, int stick) const {
-        return std::ranges::any_of(slots_, [&](const RestSlot& slot) {
-            return slot.isEmpty && slot.step.stick == stick &&
-                   std::ranges::count(slot.step.areas, plan_.stacks[std::size_t(s)].areas.front()) > 0;
-        });
     }
 
     /// Layers that are new take the places in time of those that are gone, in their order.
@@ -445,6 +481,24 @@ void goOn(KeptReplans& known, std::size_t turn, const Record& record, int entry,
 }
 
 }  // namespace
+
+common::Result<Mending> waysToMend(const Plan& plan, const Study& study, const materials::Library& library,
+                                   const std::vector<int>& laid, double error, const SharedBytes& sheet, Kept& kept,
+                                   const common::Progress& progress, int threads) {
+    const materials::Library tray = trayOf(study, library);
+    const auto subject = planSubject(study, tray, kept);
+    if (!subject) return subject.problem();
+    Mending mending;
+    onThreads(threads, [&] {
+        Replanner replanner(plan, study, tray, *subject);
+        replanner.lay(laid);
+        mending.hand = replanner.handIn(sheet, error);
+        replanner.see({error, {}, mending.hand}, sheet);
+        mending.stacks = replanner.ways(progress);
+    });
+    if (progress.cancelled()) return Problem{ProblemKind::cancelled, ""};
+    return mending;
+}
 
 common::Result<Plan> makePlan(const Study& study, const materials::Library& library, const Record& record, Kept& kept,
                               const common::Progress& progress, int threads) {

@@ -2,6 +2,7 @@
 
 #include "planning/planner.h"
 #include "planning/record.h"
+#include "planning/rest_stacks.h"
 
 namespace planning {
 
@@ -11,6 +12,18 @@ namespace planning {
 /// same.
 common::Result<Plan> makePlan(const Study& study, const materials::Library& library, const Record& record, Kept& kept,
                               const common::Progress& progress = {}, int threads = 0);
+
+/// What would mend a sheet: the hand that has laid it, as it shows, and the ways to go on with each stack by that hand.
+struct Mending {
+    pigment::HandSample hand;
+    std::vector<Ways> stacks;
+};
+/// Of a plan that was made from this study and library, once its steps `laid` lie there and look as a photograph shows
+/// (see Entry). What the artist has set by hand is offered nothing but what works on what lies there. `kept` only saves
+/// time; gives the problem `cancelled` when stopped.
+common::Result<Mending> waysToMend(const Plan& plan, const Study& study, const materials::Library& library,
+                                   const std::vector<int>& laid, double error, const SharedBytes& sheet, Kept& kept,
+                                   const common::Progress& progress = {}, int threads = 0);
 
 /// What may not be chosen otherwise once a sheet is begun: the picture, its frame and areas, the paper and the ground.
 bool isOfTheSheet(const Study& before, const Study& after);

@@ -12,7 +12,7 @@ namespace planning {
 
 namespace {
 
-using Pressures = std::array<float, mostLayers>;
+using Pressures = std::array<float, mostWithMends>;
 
 Pressures pressuresAt(const std::vector<cv::Mat>& maps, const PlannedStack& stack, int y, int x) {
     Pressures pressures{};

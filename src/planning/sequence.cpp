@@ -21,6 +21,7 @@ int tellingRank(ReasonKind kind) {
         case ReasonKind::blackLast:
         case ReasonKind::blendedTogether:
         case ReasonKind::toothGivenBack:
+        case ReasonKind::liftedFirst:
             return 1;
         case ReasonKind::highlightsLast:
             return 2;

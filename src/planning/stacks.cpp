@@ -11,6 +11,7 @@
 #include "common/parallel.h"
 #include "matching/tray.h"
 #include "pigment/hand.h"
+#include "pigment/through.h"
 #include "planning/marks.h"
 #include "planning/stage_picture.h"
 #include "subject/reduced.h"
@@ -19,28 +20,6 @@
 namespace planning {
 
 namespace {
-
-constexpr int samplesPerArea = 32;
-constexpr double finestMark = 1.5;  // millimetres: samples are taken at the scale of an edge
-
-/// Half the size is enough for what a mark of an edge shows.
-constexpr double sampleScale = 0.5;
-
-/// How far samples are seen together, in pixels at that scale.
-double sampleSigma(const Plan& plan, const Study& study) {
-    return sampleScale * 0.39 * finestMark * markFactor(study.detail) * pixelsPerMillimetre(plan, study);
-}
-
-/// The few that most places have, by their number.
-std::vector<int> tellingTones(const std::map<int, int>& places) {
-    constexpr std::size_t most = 6;
-    std::vector<std::pair<int, int>> all(places.begin(), places.end());
-    std::ranges::stable_sort(all, std::greater{}, &std::pair<int, int>::second);
-    all.resize(std::min(all.size(), most));
-    std::vector<int> tones;
-    for (const auto& [tone, count] : all) tones.push_back(tone);
-    return tones;
-}
 
 /// Of a tone's places.
 struct Tally {
@@ -65,7 +44,7 @@ Tone toneOf(int number, const Tally& tally, std::size_t pixels, const ToneColour
 void addUnsteady(const Plan& plan, PlannedStack& stack) {
     std::vector<int> numbers;
     for (const Tone& tone : stack.tones) numbers.push_back(tone.number);
-    const auto hands = pigment::handSamples(pigment::usualHandSpread);
+    const auto hands = pigment::handSamples(pigment::usualHandSpread, plan.hand);
     for (const pigment::HandSample& hand : hands) {
         std::vector<pigment::Stroke> strokes = strokesOf(plan, stack);
         for (pigment::Stroke& stroke : strokes) {
@@ -105,6 +84,11 @@ void addLights(const Plan& plan, PlannedStack& stack) {
 }
 
 }  // namespace
+
+double sampleSigma(const Plan& plan, const Study& study) {
+    constexpr double finestMark = 1.5;  // millimetres: samples are taken at the scale of an edge
+    return sampleScale * 0.39 * finestMark * markFactor(study.detail) * pixelsPerMillimetre(plan, study);
+}
 
 double pixelsPerMillimetre(const Plan& plan, const Study& study) {
     return plan.stackMap.cols / study.widthMillimetres;
@@ -157,59 +141,18 @@ void findStacks(Plan& plan, const Study& study, const cv::Mat& wanted) {
     });
 }
 
-std::vector<matching::Sample> samplesOver(const Plan& plan, const Study& study, int stack, const cv::Mat& wanted,
-                                          const std::vector<cv::Mat>& laid) {
-    const cv::Mat small = subject::scaledDown(wanted, sampleScale);
-    cv::Mat mask, tones = cv::Mat::zeros(small.size(), CV_32S);
-    cv::resize(plan.stackMap == stack, mask, small.size(), 0, 0, cv::INTER_NEAREST);
-    for (const cv::Mat& map : laid) {
-        cv::Mat reduced;
-        cv::resize(map, reduced, small.size(), 0, 0, cv::INTER_NEAREST);
-        for (int y = 0; y < small.rows; ++y)
-            for (int x = 0; x < small.cols; ++x)
-                tones.at<int>(y, x) = tones.at<int>(y, x) * pigment::pressureLevels +
-                                      (reduced.at<uchar>(y, x) + rendering::mapStep / 2) / rendering::mapStep;
-    }
-    std::map<int, int> places;
-    for (int y = 0; y < small.rows; ++y)
-        for (int x = 0; x < small.cols; ++x)
-            if (mask.at<uchar>(y, x)) ++places[tones.at<int>(y, x)];
-    const std::vector<int> told = tellingTones(places);
-    // The others count as the nearest of these.
-    std::map<int, int> toldAs;
-    for (const auto& place : places) {
-        const int tone = place.first;
-        toldAs[tone] = *std::ranges::min_element(told, {}, [&](int one) {
-            int apart = 0;
-            for (int k = 0; k < int(laid.size()); ++k)
-                apart += std::abs(pigment::pressureIn(one, k, int(laid.size())) -
-                                  pigment::pressureIn(tone, k, int(laid.size())));
-            return apart;
-        });
-    }
-    for (int& tone : cv::Mat_<int>(tones)) tone = toldAs[tone];  // none outside the mask
-    const double all = cv::countNonZero(mask);
-    std::vector<matching::Sample> samples;
-    double weight = 0;
-    for (const int tone : told) {
-        const cv::Mat part = mask & (tones == tone);
-        const double share = cv::countNonZero(part) / all;
-        const int parts = std::max(2, int(std::lround(share * samplesPerArea)));
-        for (const subject::ColourSample& sample : subject::samplesOf(small, part, sampleSigma(plan, study), parts)) {
-            samples.push_back({sample.colour, share * sample.weight, tone});
-            weight += share * sample.weight;
-        }
-    }
-    for (matching::Sample& sample : samples) sample.weight /= weight;
-    return samples;
-}
-
-ToneColours toneColours(const Plan& plan, const PlannedStack& stack) {
+ToneColours toneColours(const Plan& plan, int index) {
+    const PlannedStack& stack = plan.stacks[std::size_t(index)];
     ToneColours all;
     pigment::forEachTone(stack.start, strokesOf(plan, stack), [&](int, const pigment::Patch& patch) {
         all.colours.push_back(pigment::labOf(patch, plan.light));
         all.toothUsed.push_back(float(pigment::toothUsed(patch)));
     });
+    if (!plan.seen) return all;
+    const int seenAfter = plan.seen->layers[std::size_t(index)];
+    for (const pigment::Through& through :
+         pigment::throughTones(stack.start, strokesOf(plan, stack), seenAfter, plan.light))
+        all.through.push_back(through.lightness);
     return all;
 }
 
@@ -231,7 +174,7 @@ void tallyTones(Plan& plan, const cv::Mat& wanted) {
     common::forEachIndex(int(plan.stacks.size()), [&](int i) {
         PlannedStack& stack = plan.stacks[std::size_t(i)];
         const int count = int(stack.layers.size());
-        const ToneColours gives = toneColours(plan, stack);
+        const ToneColours gives = toneColours(plan, i);
         for (int number = 0; number < pigment::toneCount(count); ++number) {
             const Tally& tally = tallies[std::size_t(i)][std::size_t(number)];
             if (tally.places == 0) continue;

@@ -9,10 +9,11 @@ namespace planning {
 /// CIELAB under the study's light). Fills in the plan's stacks (areas, share, samples), stackOfArea and stackMap.
 void findStacks(Plan& plan, const Study& study, const cv::Mat& wanted);
 
-/// A stack's samples where its first layers lie there, with these pressure maps (CV_8U, as large as the plan's):
-/// each with the tone of those that it is over.
-std::vector<matching::Sample> samplesOver(const Plan& plan, const Study& study, int stack, const cv::Mat& wanted,
-                                          const std::vector<cv::Mat>& laid);
+/// Samples are taken at half the size, which is enough for what a mark of an edge shows, and seen together over so many
+/// pixels of that.
+inline constexpr int samplesPerArea = 32;
+inline constexpr double sampleScale = 0.5;
+double sampleSigma(const Plan& plan, const Study& study);
 
 /// The mean of what a stack is to look like.
 colour::Lab meanColour(const PlannedStack& stack);
@@ -41,7 +42,8 @@ const Tone* fullestTone(const PlannedStack& stack);
 struct ToneColours {
     std::vector<colour::Lab> colours;
     std::vector<float> toothUsed;
+    std::vector<float> through;  // of what the sheet was seen to be off, in L*; empty where it never was
 };
-ToneColours toneColours(const Plan& plan, const PlannedStack& stack);
+ToneColours toneColours(const Plan& plan, int stack);
 
 }  // namespace planning

@@ -1,6 +1,7 @@
 #include "planning/stage_picture.h"
 
 #include <algorithm>
+#include <numeric>
 #include <opencv2/core.hpp>
 
 #include "colour/munsell.h"
@@ -35,24 +36,39 @@ pigment::Patch laidGround(const GroundLayer& layer, const pigment::Patch& under,
 }  // namespace
 
 std::vector<pigment::Stroke> strokesOf(const Plan& plan, const PlannedStack& stack, int count) {
-    std::vector<matching::StackLayer> layers;
+    matching::Layers layers;
     for (int i = 0; i < std::min(count, int(stack.layers.size())); ++i) {
         const Layer& layer = stack.layers[std::size_t(i)];
         layers.push_back({layer.stick, layer.manner, layer.isFixed});
     }
-    return matching::strokesOf(layers, plan.prepared);
+    return matching::strokesOf(layers, plan.prepared, plan.hand);
 }
 
 pigment::Patch laidOver(const pigment::Patch& under, const GroundLayer& layer) {
     return laidGround(layer, under, false);
 }
 
+namespace {
+
+std::vector<int> firstSteps(const Plan& plan, int steps) {
+    std::vector<int> numbers(std::size_t(std::clamp(steps, 0, int(plan.steps.size()))));
+    std::iota(numbers.begin(), numbers.end(), 1);
+    return numbers;
+}
+
+}  // namespace
+
 Progressed progressedTo(const Plan& plan, int steps) {
+    return progressedTo(plan, firstSteps(plan, steps));
+}
+
+Progressed progressedTo(const Plan& plan, const std::vector<int>& laid) {
     Progressed done;
     done.grounds.assign(plan.stacks.size(), pigment::barePatch(plan.paper));
     done.layers.assign(plan.stacks.size(), 0);
-    for (int i = 0; i < std::min(steps, int(plan.steps.size())); ++i) {
-        const Step& step = plan.steps[std::size_t(i)];
+    for (const int number : laid) {
+        if (number < 1 || number > int(plan.steps.size())) continue;
+        const Step& step = plan.steps[std::size_t(number - 1)];
         if (step.groundLayer >= 0) {
             const GroundLayer& layer = plan.ground.layers[std::size_t(step.groundLayer)];
             for (std::size_t s = 0; s < plan.stacks.size(); ++s)
@@ -66,11 +82,22 @@ Progressed progressedTo(const Plan& plan, int steps) {
 }
 
 cv::Mat pictureAfter(const Plan& plan, int steps, colour::Light light) {
-    const Progressed done = progressedTo(plan, steps);
+    return pictureAfter(plan, firstSteps(plan, steps), light);
+}
+
+cv::Mat pictureAfter(const Plan& plan, const std::vector<int>& laid, colour::Light light) {
+    const Progressed done = progressedTo(plan, laid);
     std::vector<rendering::LaidPart> parts;
     for (std::size_t s = 0; s < plan.stacks.size(); ++s)
         parts.push_back({done.grounds[s], strokesOf(plan, plan.stacks[s], done.layers[s])});
-    return rendering::sheetPicture(plan.stackMap, parts, plan.pressures, plan.grain, light, plan.runIn);
+    if (!plan.seen) return rendering::sheetPicture(plan.stackMap, parts, plan.pressures, plan.grain, light, plan.runIn);
+    bool isBefore = false;  // nobody saw the sheet as it was before
+    for (std::size_t s = 0; s < parts.size(); ++s) {
+        parts[s].seen = plan.seen->layers[s];
+        isBefore = isBefore || done.layers[s] < parts[s].seen;
+    }
+    return rendering::sheetPicture(plan.stackMap, parts, plan.pressures, plan.grain, light, plan.runIn,
+                                   isBefore ? cv::Mat() : plan.seen->light);
 }
 
 cv::Mat mapOf(const Plan& plan, const Step& step) {

@@ -8,7 +8,7 @@
 namespace planning {
 
 /// The strokes of a stack's layers, or of the first `count` of them; their pressures are not set.
-std::vector<pigment::Stroke> strokesOf(const Plan& plan, const PlannedStack& stack, int count = mostLayers);
+std::vector<pigment::Stroke> strokesOf(const Plan& plan, const PlannedStack& stack, int count = mostWithMends);
 
 /// What a layer of the ground makes of a patch.
 pigment::Patch laidOver(const pigment::Patch& under, const GroundLayer& layer);
@@ -20,9 +20,12 @@ struct Progressed {
 };
 /// When the first `steps` steps are done: 0 is the bare paper.
 Progressed progressedTo(const Plan& plan, int steps);
+/// When these are, by their numbers.
+Progressed progressedTo(const Plan& plan, const std::vector<int>& laid);
 
 /// The predicted sheet then (CV_8UC3, R G B) under a light, on the paper's grain.
 cv::Mat pictureAfter(const Plan& plan, int steps, colour::Light light);
+cv::Mat pictureAfter(const Plan& plan, const std::vector<int>& laid, colour::Light light);
 
 /// The pressure map of a step (CV_8U, see rendering::mapStep): 0 where it lays nothing.
 cv::Mat mapOf(const Plan& plan, const Step& step);

@@ -82,6 +82,8 @@ class Graph {
                 reason = {ReasonKind::blendedTogether};
             } else if (above.manner == pigment::Manner::fix) {
                 reason = {ReasonKind::toothGivenBack};
+            } else if (above.manner == pigment::Manner::lift) {
+                reason = {ReasonKind::liftedFirst};
             } else if (below.manner == pigment::Manner::fix) {
                 reason = {ReasonKind::wetBeforeDry, fixativeDries.middle()};
             } else if (isBlackLast(above)) {

@@ -6,6 +6,7 @@
 #include "colour/image_colour.h"
 #include "common/median.h"
 #include "planning/stage_picture.h"
+#include "review/sharpness.h"
 
 namespace planning {
 
@@ -54,34 +55,42 @@ rendering::DifferenceFigures seenApart(const cv::Mat& one, const cv::Mat& other)
 
 }  // namespace
 
-common::Result<WorkCheck> checkWork(const Plan& plan, const Study& study, int steps, const cv::Mat& photograph,
-                                    const std::optional<cv::Rect>& greyCard, const std::string& name) {
-    const cv::Mat sheet = pictureAfter(plan, steps, plan.light);
+common::Result<WorkCheck> checkWork(const Plan& plan, const Study& study, const std::vector<int>& laid,
+                                    const WorkPhotograph& photograph) {
+    const cv::Mat sheet = pictureAfter(plan, laid, plan.light);
     review::SoughtSheet sought{sheet, study.widthMillimetres, study.heightMillimetres, study.borderMillimetres, {}};
     const bool isBorderKnown = study.borderMillimetres > 0;
     if (!isBorderKnown) sought.borderMillimetres = usualTapeMillimetres;
-    auto place = review::findSheet(photograph, sought, name);
-    if (!isBorderKnown) {
-        review::SoughtSheet bare = sought;
-        bare.bareMargin = plan.paper.tone;
-        auto other = review::findSheet(photograph, bare, name);
-        if (other && (!place || other->agreement > place->agreement)) {
-            place = std::move(other);
-            sought = bare;
-        }
+    std::vector<review::SoughtSheet> tried{sought};
+    if (!isBorderKnown && !photograph.corners) {
+        tried.push_back(sought);
+        tried.back().bareMargin = plan.paper.tone;
     }
-    if (!place) return place.problem();
-    auto flat = review::flattened(photograph, *place, sought, greyCard, name);
+    std::optional<review::FoundSheet> found;
+    if (photograph.corners) {
+        found = {review::sheetPlaceBy(*photograph.corners, sought), 0};
+    } else {
+        const auto looked = review::findSheet(photograph.xyz, tried, photograph.name);
+        if (!looked) return looked.problem();
+        found = *looked;
+    }
+    const review::SheetPlace& place = found->place;
+    auto flat = review::flattened(photograph.xyz, place, tried[found->which], photograph.greyCard, photograph.name);
     if (!flat) return flat.problem();
 
     WorkCheck check;
-    check.place = *place;
+    check.place = place;
     check.balancedBy = flat->by;
     check.error = flat->error;
     check.unevenness = flat->unevenness;
     cv::Mat work = flat->xyz, meant = colour::xyzOfSrgb8Image(sheet);
     const cv::Mat subject = colour::xyzOfSrgb8Image(plan.reference);
     balance(work, meant, flat->hidden, mostOff(flat->by));
+    constexpr double leastSharp = 0.3;
+    check.sharpness = review::sharpnessOf(work, meant, flat->hidden);
+    if (check.sharpness < leastSharp) return common::Problem{common::ProblemKind::workBlurred, photograph.name};
+    check.sheet = work.clone();
+    check.hidden = flat->hidden;
     const cv::Mat seen = colour::srgb8ImageFromXyz(work);
     check.toPlan = seenApart(seen, sheet);
     check.toSubject = seenApart(seen, plan.reference);

@@ -18,9 +18,11 @@ struct CheckedArea {
 /// What a photograph of the work tells, for the step reached.
 struct WorkCheck {
     review::SheetPlace place;
+    cv::Mat sheet, hidden;  // flattened, as large as the plan's pictures: CV_32FC3, XYZ relative to D50, and CV_8U
     review::BalancedBy balancedBy = review::BalancedBy::tape;
     double error = 0;       // CIEDE2000 by which the photograph itself may be off all over
     double unevenness = 0;  // of its light
+    double sharpness = 1;   // share of the contrast of sharp borders that is left
     std::vector<CheckedArea> areas;
     std::vector<review::WorkFault> faults;    // against the plan; millimetres
     std::vector<review::ShiftedArea> shifts;  // likewise
@@ -28,12 +30,21 @@ struct WorkCheck {
     rendering::DifferenceFigures toPlan, toSubject;
 };
 
-/// Finds the sheet in a photograph (CV_32FC3, XYZ relative to D50), takes the camera's light off it and compares it
-/// with the plan after `steps` steps and with the subject. What tape or a bare margin cannot tell of the light's colour
-/// (a few per cent) is told from the plan, and no more. Where the study has no border, common tape and bare paper are
-/// both tried. Refuses what review::findSheet and review::flattened refuse.
-common::Result<WorkCheck> checkWork(const Plan& plan, const Study& study, int steps, const cv::Mat& photograph,
-                                    const std::optional<cv::Rect>& greyCard, const std::string& name);
+/// How a photograph of the work was taken.
+struct WorkPhotograph {
+    cv::Mat xyz;                                             // CV_32FC3, relative to D50
+    std::optional<cv::Rect> greyCard = {};                   // where one lies
+    std::optional<std::array<cv::Point2d, 4>> corners = {};  // of the picture, where the artist has set them
+    std::string name;                                        // for problems
+};
+
+/// Finds the sheet in a photograph, takes the camera's light off it and compares it
+/// with the plan when its steps `laid` are, and with the subject. What tape or a bare margin cannot tell of the light's
+/// colour (a few per cent) is told from the plan, and no more. Where the study has no border, common tape and bare
+/// paper are both tried; by corners that are set, tape is. Refuses workBlurred and what review::findSheet and
+/// review::flattened refuse.
+common::Result<WorkCheck> checkWork(const Plan& plan, const Study& study, const std::vector<int>& laid,
+                                    const WorkPhotograph& photograph);
 
 /// Tape where nobody said how wide it is; common practice, no source.
 inline constexpr double usualTapeMillimetres = 12;

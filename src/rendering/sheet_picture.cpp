@@ -103,8 +103,9 @@ class PressureRows {
     PressureRows(const std::vector<cv::Mat>& maps, int y) {
         for (std::size_t k = 0; k < std::min(maps.size(), rows_.size()); ++k) rows_[k] = maps[k].ptr<uchar>(y);
     }
-    /// Adds `share` of the light of a part laid so.
-    void addLight(std::array<float, 4>& sum, const PartLight& part, int x, uchar cell, float share) const {
+    /// Adds `share` of the light of a part laid so, off by `off` beneath what covers that.
+    void addLight(std::array<float, 4>& sum, const PartLight& part, int x, uchar cell, float share,
+                  const cv::Vec3f* off) const {
         std::array<float, mostStrokes> at{};
         for (int k = 0; k < part.strokes; ++k) at[std::size_t(k)] = float(rows_[std::size_t(k)][x]) * (1.0f / mapStep);
         const pigment::ToneMix<mostStrokes> mix(at.data(), part.strokes);
@@ -112,6 +113,9 @@ class PressureRows {
             const auto& tone = part.tones[std::size_t(mix.tones[std::size_t(i)])][cell];
             const float weight = share * mix.parts[std::size_t(i)];
             for (std::size_t c = 0; c < 4; ++c) sum[c] += weight * tone[c];
+            if (!off) continue;
+            const float through = weight * part.through[std::size_t(mix.tones[std::size_t(i)])].light;
+            for (int c = 0; c < 3; ++c) sum[std::size_t(c)] += through * (*off)[c];
         }
     }
 
@@ -122,12 +126,16 @@ class PressureRows {
 }  // namespace
 
 cv::Mat sheetPicture(const cv::Mat& partMap, const std::vector<LaidPart>& parts, const std::vector<cv::Mat>& pressures,
-                     const cv::Mat& grain, colour::Light light, const RunIn& runIn) {
+                     const cv::Mat& grain, colour::Light light, const RunIn& runIn, const cv::Mat& off) {
     const bool isFlat = grain.empty();
     CV_Assert(isFlat || partMap.size() == grain.size());
     std::vector<PartLight> lights(parts.size());
-    common::forEachIndex(int(parts.size()),
-                         [&](int i) { lights[std::size_t(i)] = lightOf(parts[std::size_t(i)], light, isFlat); });
+    common::forEachIndex(int(parts.size()), [&](int i) {
+        const LaidPart& part = parts[std::size_t(i)];
+        lights[std::size_t(i)] = lightOf(part, light, isFlat);
+        if (!off.empty())
+            lights[std::size_t(i)].through = pigment::throughTones(part.ground, part.strokes, part.seen, light);
+    });
     cv::Mat out(partMap.size(), CV_8UC3);
     common::forEachIndex(out.rows, [&](int y) {
         const PressureRows own(pressures, y), running(runIn.pressures, y);
@@ -135,13 +143,15 @@ cv::Mat sheetPicture(const cv::Mat& partMap, const std::vector<LaidPart>& parts,
         const int* runningPart = runIn.share.empty() ? nullptr : runIn.part.ptr<int>(y);
         const uchar* taken = runIn.share.empty() ? nullptr : runIn.share.ptr<uchar>(y);
         const uchar* cells = isFlat ? nullptr : grain.ptr<uchar>(y);
+        const cv::Vec3f* offRow = off.empty() ? nullptr : off.ptr<cv::Vec3f>(y);
         cv::Vec3b* row = out.ptr<cv::Vec3b>(y);
         for (int x = 0; x < out.cols; ++x) {
             const uchar cell = isFlat ? 0 : cells[x];
             const float share = taken ? float(taken[x]) / 255 : 0;
             std::array<float, 4> sum{};
-            own.addLight(sum, lights[std::size_t(part[x])], x, cell, 1 - share);
-            if (share > 0) running.addLight(sum, lights[std::size_t(runningPart[x])], x, cell, share);
+            const cv::Vec3f* here = offRow ? offRow + x : nullptr;
+            own.addLight(sum, lights[std::size_t(part[x])], x, cell, 1 - share, here);
+            if (share > 0) running.addLight(sum, lights[std::size_t(runningPart[x])], x, cell, share, here);
             row[x] = cv::Vec3b(encoded(sum[0]), encoded(sum[1]), encoded(sum[2]));
         }
     });

@@ -23,8 +23,9 @@ inline constexpr int mapStep = 85;
 struct LaidPart {
     pigment::Patch ground;
     std::vector<pigment::Stroke> strokes;  // at most mostStrokes
+    int seen = 0;                          // so many of them lay there when the sheet was seen to be off
 };
-inline constexpr int mostStrokes = 6;
+inline constexpr int mostStrokes = 8;
 
 /// Where marks of a neighbouring part run in among a part's own, as over a soft edge. Empty maps: nowhere.
 struct RunIn {
@@ -37,8 +38,10 @@ struct RunIn {
 /// pixel's part, `pressures` how each of its strokes is laid there: one map (CV_8U) for all first strokes, one for all
 /// second ones, and so on. Where pressures lie between levels the film's light is interpolated between them, so that
 /// where a tone is laid as it is the mean light is the film's; and so it is between marks of two parts that lie among
-/// each other. An empty `grain` leaves every place with its mean light.
+/// each other. An empty `grain` leaves every place with its mean light. `off` (CV_32FC3, linear sRGB; empty: nowhere)
+/// is by how much the sheet was seen to be off when each part's first `seen` strokes lay there: what came after covers
+/// it as far as the film tells.
 cv::Mat sheetPicture(const cv::Mat& partMap, const std::vector<LaidPart>& parts, const std::vector<cv::Mat>& pressures,
-                     const cv::Mat& grain, colour::Light light, const RunIn& runIn = {});
+                     const cv::Mat& grain, colour::Light light, const RunIn& runIn = {}, const cv::Mat& off = {});
 
 }  // namespace rendering

@@ -4,6 +4,7 @@
 #include <array>
 #include <vector>
 
+#include "pigment/through.h"
 #include "rendering/sheet_picture.h"
 
 namespace rendering {
@@ -12,6 +13,7 @@ namespace rendering {
 struct PartLight {
     int strokes = 0;
     std::vector<std::array<std::array<float, 4>, pigment::cellCount>> tones;  // the fourth is not used
+    std::vector<pigment::Through> through;  // of every tone; only where what lies beneath is off
 };
 
 /// As the eye adapted to the light sees it. Where it `isFlat` the first cell holds the mean of all.

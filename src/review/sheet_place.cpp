@@ -153,10 +153,45 @@ int quarterTurnsOf(const SheetPlace& place, const SoughtSheet& sought) {
     return int(std::lround(std::atan2(along.y, along.x) / (CV_PI / 2)) + 4) % 4;
 }
 
+/// The features of a lightness picture (CIELAB given), by D. G. Lowe, "Distinctive image features from scale-invariant
+/// keypoints", IJCV 60 (2004).
+struct Details {
+    std::vector<cv::KeyPoint> points;
+    cv::Mat looks;
+
+    explicit Details(const cv::Mat& lab) {
+        cv::Mat lightness;
+        cv::extractChannel(lab, lightness, 0);
+        lightness.convertTo(lightness, CV_8U, 2.55);
+        cv::SIFT::create(1500, 3, 0.02)->detectAndCompute(lightness, cv::noArray(), points, looks);
+    }
+};
+
+/// What does not depend on the sheet that is sought.
+struct Searched {
+    double scale = 1, exactScale = 1;
+    cv::Mat lab, exactLab;
+    std::vector<Quad> quads;
+    std::optional<Details> details;
+
+    explicit Searched(const cv::Mat& xyz) {
+        exactLab = labAt(xyz, exactSide, exactScale);
+        lab = labAt(xyz, searchSide, scale);
+        cv::parallel_for_({0, 2}, [&](const cv::Range& range) {
+            for (int i = range.start; i < range.end; ++i) {
+                if (i == 0)
+                    quads = quadsIn(lab);
+                else
+                    details.emplace(lab);
+            }
+        });
+    }
+};
+
 class Finder {
  public:
-    Finder(const cv::Mat& xyz, const SoughtSheet& sought) : sought_(sought) {
-        small_ = labAt(xyz, searchSide, scale_);
+    Finder(const Searched& searched, const SoughtSheet& sought)
+        : sought_(sought), searched_(searched), scale_(searched.scale), small_(searched.lab) {
         const double pixelsPerMillimetre = comparedWidth / (sought.widthMillimetres + 2 * sought.borderMillimetres);
         template_ = colour::labOfSrgb8Image(framed(sought, pixelsPerMillimetre));
         cv::GaussianBlur(template_, template_, {}, 0.8);
@@ -164,7 +199,7 @@ class Finder {
 
     /// The few that could best be the sheet, in millimetres on the picture to pixels of the photograph, the best first.
     std::vector<SheetPlace> best() const {
-        const std::vector<Quad> quads = quadsIn(small_);
+        const std::vector<Quad>& quads = searched_.quads;
         std::vector<SheetPlace> places(quads.size() * 8);
         common::forEachIndex(int(places.size()), [&](int i) {
             const Quad& quad = quads[std::size_t(i) / 8];
@@ -199,8 +234,6 @@ class Finder {
         constexpr double clearly = 0.06;
         return place.agreement - (quarterTurnsOf(place, sought_) == 0 ? 0 : clearly);
     }
-    const cv::Mat& lab() const { return small_; }
-    double scale() const { return scale_; }
 
  private:
     /// A quad as the edge of the picture, or of what lies `border` round it.
@@ -218,33 +251,22 @@ class Finder {
         return place;
     }
 
-    /// By what the picture shows, where its sides cannot be seen: D. G. Lowe, "Distinctive image features from
-    /// scale-invariant keypoints", IJCV 60 (2004), and RANSAC.
+    /// By what the picture shows, where its sides cannot be seen.
     std::optional<SheetPlace> placeByDetail() const {
         constexpr double pixelsPerMillimetre = 1.5;
-        const auto lightnessBytes = [](const cv::Mat& lab) {
-            cv::Mat lightness;
-            cv::extractChannel(lab, lightness, 0);
-            lightness.convertTo(lightness, CV_8U, 2.55);
-            return lightness;
-        };
         SoughtSheet bare = sought_;
         bare.borderMillimetres = 0;
-        const auto detector = cv::SIFT::create(1500, 3, 0.02);
-        std::vector<cv::KeyPoint> wanted, seen;
-        cv::Mat wantedLook, seenLook;
-        detector->detectAndCompute(lightnessBytes(colour::labOfSrgb8Image(framed(bare, pixelsPerMillimetre))),
-                                   cv::noArray(), wanted, wantedLook);
-        detector->detectAndCompute(lightnessBytes(small_), cv::noArray(), seen, seenLook);
+        const Details wanted(colour::labOfSrgb8Image(framed(bare, pixelsPerMillimetre)));
+        const Details& seen = *searched_.details;
         constexpr std::size_t least = 12;
-        if (wanted.size() < least || seen.size() < least) return std::nullopt;
+        if (wanted.points.size() < least || seen.points.size() < least) return std::nullopt;
         std::vector<std::vector<cv::DMatch>> pairs;
-        cv::BFMatcher(cv::NORM_L2).knnMatch(wantedLook, seenLook, pairs, 2);
+        cv::BFMatcher(cv::NORM_L2).knnMatch(wanted.looks, seen.looks, pairs, 2);
         std::vector<cv::Point2f> from, to;
         for (const auto& pair : pairs)
             if (pair.size() == 2 && pair[0].distance < 0.8f * pair[1].distance) {
-                from.push_back(wanted[std::size_t(pair[0].queryIdx)].pt * (1 / pixelsPerMillimetre));
-                to.push_back(seen[std::size_t(pair[0].trainIdx)].pt);
+                from.push_back(wanted.points[std::size_t(pair[0].queryIdx)].pt * (1 / pixelsPerMillimetre));
+                to.push_back(seen.points[std::size_t(pair[0].trainIdx)].pt);
             }
         if (from.size() < least) return std::nullopt;
         cv::Mat isPart;
@@ -266,7 +288,8 @@ class Finder {
     }
 
     const SoughtSheet& sought_;
-    double scale_ = 1;
+    const Searched& searched_;
+    double scale_;
     cv::Mat small_, template_;
 };
 
@@ -333,9 +356,10 @@ void layOver(SheetPlace& place, const cv::Mat& lab, double scale, const SoughtSh
     place.toPhotograph = scaledBy(1 / scale, 1 / scale) * cv::Matx33d(exact.ptr<double>()) * toMillimetres.inv();
 }
 
-/// By the sides of the picture, or of what lies round it, where they can be seen: a shape that was laid beside its
-/// place does not move them. Else by what it shows.
-void makeExact(SheetPlace& place, const Finder& finder, const cv::Mat& lab, double scale, const SoughtSheet& sought) {
+/// By the sides of the picture, or of what lies round it: a shape that was laid beside its place does not move them.
+/// False where they cannot be seen.
+bool makeExactBySides(SheetPlace& place, const Finder& finder, const cv::Mat& lab, double scale,
+                      const SoughtSheet& sought) {
     constexpr double enough = 0.6, clear = 0.8;
     constexpr double muchLess = 0.08;  // agreement, by which sides are other lines than these
     const auto bySidesOf = [&](double border) {
@@ -347,12 +371,7 @@ void makeExact(SheetPlace& place, const Finder& finder, const cv::Mat& lab, doub
         return true;
     };
     const bool isRound = bySidesOf(sought.borderMillimetres), isOwn = bySidesOf(0);
-    if (isRound || isOwn) return;
-    SheetPlace over = place;
-    layOver(over, lab, scale, sought);
-    over.agreement = finder.agreementAt(over);
-    if (over.agreement > place.agreement) place = over;
-    bySidesOf(0);
+    return isRound || isOwn;
 }
 
 }  // namespace
@@ -371,8 +390,39 @@ SheetPlace sheetPlaceBy(const std::array<cv::Point2d, 4>& corners, const SoughtS
     return place;
 }
 
-common::Result<SheetPlace> findSheet(const cv::Mat& xyz, const SoughtSheet& sought, const std::string& name) {
-    CV_Assert(xyz.type() == CV_32FC3 && sought.picture.type() == CV_8UC3);
+namespace {
+
+/// The best place of a sought sheet, as exact as its sides in the small picture; nullopt if nothing is like it.
+std::optional<SheetPlace> likelyPlace(const Finder& finder, const Searched& searched, const SoughtSheet& sought) {
+    std::vector<SheetPlace> places = finder.best();
+    common::forEachIndex(int(places.size()), [&](int i) {
+        makeExactBySides(places[std::size_t(i)], finder, searched.lab, searched.scale, sought);
+    });
+    constexpr double least = 0.5;
+    const auto best =
+        std::ranges::max_element(places, {}, [&](const SheetPlace& place) { return finder.counts(place); });
+    if (best == places.end() || best->agreement < least) return std::nullopt;
+    return *best;
+}
+
+void makeExact(SheetPlace& place, const Finder& finder, const Searched& searched, const SoughtSheet& sought) {
+    const auto bySidesExactly = [&] {
+        return makeExactBySides(place, finder, searched.exactLab, searched.exactScale, sought);
+    };
+    if (bySidesExactly()) return;
+    // By what it shows; then its sides may be near enough to be seen.
+    SheetPlace over = place;
+    layOver(over, searched.lab, searched.scale, sought);
+    over.agreement = finder.agreementAt(over);
+    if (over.agreement > place.agreement) place = over;
+    bySidesExactly();
+}
+
+}  // namespace
+
+common::Result<FoundSheet> findSheet(const cv::Mat& xyz, const std::vector<SoughtSheet>& sought,
+                                     const std::string& name) {
+    CV_Assert(xyz.type() == CV_32FC3);
     constexpr double dark = 0.02;
     cv::Mat light;
     cv::extractChannel(xyz, light, 1);
@@ -380,27 +430,23 @@ common::Result<SheetPlace> findSheet(const cv::Mat& xyz, const SoughtSheet& soug
     double brightest = 0;
     cv::minMaxLoc(light, nullptr, &brightest);
     if (brightest < dark) return Problem{ProblemKind::workTooDark, name};
-    const Finder finder(xyz, sought);
-    std::vector<SheetPlace> places = finder.best();
-    common::forEachIndex(int(places.size()), [&](int i) {
-        makeExact(places[std::size_t(i)], finder, finder.lab(), finder.scale(), sought);
-    });
-    constexpr double least = 0.5;
-    const auto best =
-        std::ranges::max_element(places, {}, [&](const SheetPlace& place) { return finder.counts(place); });
-    if (best == places.end() || best->agreement < least) return Problem{ProblemKind::workMissing, name};
-    SheetPlace place = *best;
-    double scale = 1;
-    const cv::Mat lab = labAt(xyz, exactSide, scale);
-    makeExact(place, finder, lab, scale, sought);
-    place.quarterTurns = quarterTurnsOf(place, sought);
+    const Searched searched(xyz);
+    std::optional<FoundSheet> found;
+    for (std::size_t i = 0; i < sought.size(); ++i) {
+        const auto place = likelyPlace(Finder(searched, sought[i]), searched, sought[i]);
+        if (place && (!found || place->agreement > found->place.agreement)) found = {*place, i};
+    }
+    if (!found) return Problem{ProblemKind::workMissing, name};
+    const SoughtSheet& it = sought[found->which];
+    makeExact(found->place, Finder(searched, it), searched, it);
+    found->place.quarterTurns = quarterTurnsOf(found->place, it);
     const cv::Rect2d whole(0, 0, xyz.cols, xyz.rows);
     for (const cv::Point2d corner : {cv::Point2d(0, 0),
-                                     {sought.widthMillimetres, 0},
-                                     {sought.widthMillimetres, sought.heightMillimetres},
-                                     {0, sought.heightMillimetres}})
-        if (!whole.contains(place.inPhotograph(corner))) return Problem{ProblemKind::workCutOff, name};
-    return place;
+                                     {it.widthMillimetres, 0},
+                                     {it.widthMillimetres, it.heightMillimetres},
+                                     {0, it.heightMillimetres}})
+        if (!whole.contains(found->place.inPhotograph(corner))) return Problem{ProblemKind::workCutOff, name};
+    return *found;
 }
 
 }  // namespace review

@@ -4,6 +4,7 @@
 #include <opencv2/core.hpp>
 #include <optional>
 #include <string>
+#include <vector>
 
 #include "colour/srgb.h"
 #include "common/result.h"
@@ -30,10 +31,17 @@ struct SheetPlace {
     cv::Point2d inPhotograph(const cv::Point2d& millimetres) const;
 };
 
-/// Finds the sheet in a photograph (CV_32FC3, XYZ relative to D50): four straight sides (tape, picture or paper) within
-/// which lies what is looked for, whatever the light; then the sides are made exact. Refuses workTooDark, workCutOff
-/// and workMissing, with `name` in the problem.
-common::Result<SheetPlace> findSheet(const cv::Mat& xyz, const SoughtSheet& sought, const std::string& name);
+/// A sheet that was found, and which of those that were sought it is like.
+struct FoundSheet {
+    SheetPlace place;
+    std::size_t which = 0;
+};
+
+/// Finds a sheet in a photograph (CV_32FC3, XYZ relative to D50) that may be any of some: four straight sides (tape,
+/// picture or paper) within which lies what is looked for, whatever the light; then the sides are made exact. Refuses
+/// workTooDark, workCutOff and workMissing, with `name` in the problem.
+common::Result<FoundSheet> findSheet(const cv::Mat& xyz, const std::vector<SoughtSheet>& sought,
+                                     const std::string& name);
 
 /// The same with the picture's corners set by hand (pixels; clockwise from the one that is upper left on the sheet).
 SheetPlace sheetPlaceBy(const std::array<cv::Point2d, 4>& corners, const SoughtSheet& sought);

@@ -16,8 +16,9 @@ using planning::Record;
 
 namespace {
 
-constexpr int recordVersion = 1;
-constexpr double mostMinutes = 100'000, mostSquareCentimetres = 1e6, mostStepNumber = 100'000, mostEntries = 1e6;
+constexpr int recordVersion = 2;  // 2: the work was checked
+constexpr double mostMinutes = 100'000, mostSquareCentimetres = 1e6, mostStepNumber = 100'000, mostEntries = 1e6,
+                 mostError = 100;
 
 /// Every material that the record tells of, once.
 std::vector<materials::Material> mediaIn(const Record& record) {
@@ -55,6 +56,16 @@ QJsonObject jsonOf(const LaidStep& laid, const QJsonValue& stick, std::size_t en
     return json;
 }
 
+QJsonObject jsonOf(const planning::Checked& check) {
+    QJsonArray mends;
+    for (const planning::Checked::Taken& taken : check.mends)
+        mends.append(QJsonObject{{"area", text(taken.area)}, {"mend", text(nameOf(taken.mend))}});
+    QJsonObject json{{"error", check.error}, {"mends", mends}};
+    if (check.hand)
+        json["hand"] = QJsonObject{{"amount", double(check.hand->amount)}, {"coverage", double(check.hand->coverage)}};
+    return json;
+}
+
 /// Reads entries against the record's materials.
 class EntryReader {
  public:
@@ -80,6 +91,8 @@ class EntryReader {
             entry.bytes = part_(photographPart(entry.picture));
             if (!entry.bytes) reader.fail("picture");
         }
+        if (json.contains("check")) entry.check = checkIn(json["check"].toObject(), reader);
+        if (entry.kind == planning::EntryKind::checked && !entry.check) reader.fail("check");
         if (json.contains("laid")) entry.laid = laidIn(json["laid"].toObject(), reader);
         if (entry.kind == planning::EntryKind::done && (!entry.laid || entry.step < 1)) reader.fail("laid");
         if (reader.problem) return *reader.problem;
@@ -93,6 +106,30 @@ class EntryReader {
         if (index >= 0 && index < int(media_.size())) return media_[std::size_t(index)];
         reader.fail("stick");
         return std::nullopt;
+    }
+
+    planning::Checked checkIn(const QJsonObject& json, Reader& outer) const {
+        Reader reader(json, name_);
+        planning::Checked check;
+        check.error = reader.number("error", 0, mostError);
+        const auto take = [&](const Reader& inner) {
+            if (inner.problem && !reader.problem) reader.problem = inner.problem;
+        };
+        if (const QJsonObject told = json["hand"].toObject(); !told.isEmpty()) {
+            constexpr double leastFactor = 0.1, mostFactor = 10;
+            Reader hand(told, name_);
+            check.hand = {float(hand.number("amount", leastFactor, mostFactor)),
+                          float(hand.number("coverage", leastFactor, mostFactor))};
+            take(hand);
+        }
+        for (const QJsonValue& value : json["mends"].toArray()) {
+            const QJsonObject told = value.toObject();
+            Reader mend(told, name_);
+            check.mends.push_back({mend.string("area"), mend.word("mend", &planning::mendNamed)});
+            take(mend);
+        }
+        if (reader.problem && !outer.problem) outer.problem = reader.problem;
+        return check;
     }
 
     LaidStep laidIn(const QJsonObject& json, Reader& outer) const {
@@ -145,6 +182,7 @@ QJsonObject jsonOf(const Record& record) {
         if (entry.kind == planning::EntryKind::finishing) json["finishing"] = text(nameOf(entry.finishing));
         if (!entry.words.empty()) json["words"] = text(entry.words);
         if (!entry.picture.empty()) json["picture"] = text(entry.picture);
+        if (entry.check) json["check"] = jsonOf(*entry.check);
         if (entry.laid)
             json["laid"] = jsonOf(*entry.laid, entry.laid->stick ? indexOf(*entry.laid->stick) : QJsonValue(), i);
         entries.append(json);

@@ -218,7 +218,7 @@ QString entryWord(planning::EntryKind kind) {
         QT_TRANSLATE_NOOP("wording", "dry"),         QT_TRANSLATE_NOOP("wording", "note"),
         QT_TRANSLATE_NOOP("wording", "photograph"),  QT_TRANSLATE_NOOP("wording", "plan changed"),
         QT_TRANSLATE_NOOP("wording", "finishing"),   QT_TRANSLATE_NOOP("wording", "fixed"),
-        QT_TRANSLATE_NOOP("wording", "stock")};
+        QT_TRANSLATE_NOOP("wording", "stock"),       QT_TRANSLATE_NOOP("wording", "checked")};
     return say(words[std::size_t(kind)]);
 }
 
@@ -290,6 +290,12 @@ QString entryLine(const planning::Record& record, std::size_t index) {
             return say("Fixative over the whole sheet");
         case planning::EntryKind::stockTaken:
             return say("What the sticks had lost was taken into the drawer");
+        case planning::EntryKind::checked: {
+            const std::size_t mends = entry.check ? entry.check->mends.size() : 0;
+            return mends == 0   ? say("Photograph checked")
+                   : mends == 1 ? say("Photograph checked, one correction taken")
+                                : say("Photograph checked, %1 corrections taken").arg(mends);
+        }
     }
     return {};
 }

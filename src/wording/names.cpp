@@ -10,6 +10,7 @@
 #include "wording/say.h"
 #include "wording/sentences.h"
 #include "wording/subject.h"
+#include "wording/text.h"
 
 namespace wording {
 
@@ -231,6 +232,10 @@ QString toolWord(planning::Tool tool) {
             return say("sponge");
         case planning::Tool::fixative:
             return say("fixative");
+        case planning::Tool::softBrush:
+            return say("soft brush");
+        case planning::Tool::puttyEraser:
+            return say("putty eraser");
     }
     return {};
 }

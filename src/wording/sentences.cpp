@@ -85,6 +85,9 @@ QString problemSentence(const common::Problem& problem) {
         case ProblemKind::workTooBright:
             return say("The sheet is burnt out in %1: photograph it again with less exposure and without flash.")
                 .arg(file);
+        case ProblemKind::workBlurred:
+            return say("%1 is blurred: hold the camera still, or lean it on something, and let it find its focus.")
+                .arg(file);
         case ProblemKind::folderUnwritable:
             return say("%1 cannot be written: choose a folder that you may write to.").arg(file);
         case ProblemKind::writeFailed:
@@ -271,6 +274,8 @@ QString reasonPhrase(const planning::Reason& reason) {
             return say("light areas are blended before dark ones, and never across");
         case ReasonKind::toothGivenBack:
             return say("binds what is loose and gives tooth back for what follows");
+        case ReasonKind::liftedFirst:
+            return say("what lies too thick comes off before more goes on");
         case ReasonKind::laidThenByHand:
             return say("you lay it at this time");
     }

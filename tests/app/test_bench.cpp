@@ -120,7 +120,7 @@ class TestBench : public QObject {
             QVERIFY(step.isEmpty || !standing.isOpen(step.number));
 
         // The card for the back and the table tell the same.
-        window->goTo(7);
+        window->goTo(8);
         const QString pdf = folder_.filePath("card.pdf"), csv = folder_.filePath("log.csv");
         auto& log = *window->findChild<LogStation*>();
         QVERIFY(log.writeCard(pdf) && log.writeCard(csv));

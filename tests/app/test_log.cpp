@@ -53,7 +53,7 @@ class TestLog : public QObject {
         const QString file = folder_.filePath("ball.dune");
         if (!storage::writeDocument({study, smallLibrary(), record}, file.toStdString())) return nullptr;
         auto window = openedWindow(file);
-        if (window) window->goTo(7);
+        if (window) window->goTo(8);
         return window;
     }
     static LogStation& logOf(MainWindow& window) { return *window.findChild<LogStation*>(); }
@@ -179,7 +179,7 @@ class TestLog : public QObject {
         MainWindow window(smallLibrary(), store->get());
         window.show();
         QVERIFY(hasOpened(window, folder_.filePath("ball.dune")) && planned(window));
-        window.goTo(7);
+        window.goTo(8);
         pressed(window, "Stock");
         const QListWidget& list = logOf(window).stock().list();
         QCOMPARE(list.count(), int(served.size()));

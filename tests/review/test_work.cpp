@@ -76,6 +76,12 @@ struct Shot {
     }
 };
 
+common::Result<SheetPlace> placeIn(const cv::Mat& photograph, const SoughtSheet& sought) {
+    const auto found = findSheet(photograph, {sought}, "photo");
+    if (!found) return found.problem();
+    return found->place;
+}
+
 /// Share of the width by which the worst corner is off.
 double cornersOff(const SheetPlace& place, const MountedSheet& mounted, const CameraConditions& camera) {
     const cv::Matx33d true_ = toPhotograph(mounted.flat.size(), camera);
@@ -107,7 +113,7 @@ class TestWork : public QObject {
         const Shot shot(seed);
         const MountedSheet mounted = mountedSheet(scene_.picture, wide, shot.mount);
         const cv::Mat photograph = readBack(photographed(mounted.flat, shot.camera));
-        const auto place = findSheet(photograph, shot.sought(scene_), "photo");
+        const auto place = placeIn(photograph, shot.sought(scene_));
         QVERIFY(place.ok());
         const double off = cornersOff(*place, mounted, shot.camera);
         QVERIFY2(off < 0.005, qPrintable(QString::number(off)));
@@ -134,7 +140,7 @@ class TestWork : public QObject {
         shot.camera.tiltDegrees = 3;
         const MountedSheet mounted = mountedSheet(scene_.picture, wide, shot.mount);
         const cv::Mat photograph = readBack(photographed(mounted.flat, shot.camera));
-        const auto place = findSheet(photograph, shot.sought(scene_), "photo");
+        const auto place = placeIn(photograph, shot.sought(scene_));
         QVERIFY(place.ok());
         const cv::Rect card = mounted.greyCard;
         const cv::Vec3d middle = toPhotograph(mounted.flat.size(), shot.camera) *
@@ -154,7 +160,7 @@ class TestWork : public QObject {
         const std::vector<PlantedFault> planted{{120, 100, 14, {9, 0, 0}}, {330, 90, 12, {0, 9, 5}}};
         const MountedSheet mounted = mountedSheet(scene_.picture, wide, shot.mount, planted);
         const cv::Mat photograph = readBack(photographed(mounted.flat, shot.camera));
-        const auto place = findSheet(photograph, shot.sought(scene_), "photo");
+        const auto place = placeIn(photograph, shot.sought(scene_));
         QVERIFY(place.ok());
         const auto flat = flattened(photograph, *place, shot.sought(scene_), std::nullopt, "photo");
         QVERIFY(flat.ok());
@@ -173,7 +179,7 @@ class TestWork : public QObject {
             const MountedSheet mounted =
                 mountedSheet(scene_.picture, wide, shot.mount, {}, {{scene_.areas == 2, by.x, by.y}});
             const cv::Mat photograph = readBack(photographed(mounted.flat, shot.camera));
-            const auto place = findSheet(photograph, shot.sought(scene_), "photo");
+            const auto place = placeIn(photograph, shot.sought(scene_));
             QVERIFY(place.ok());
             const auto flat = flattened(photograph, *place, shot.sought(scene_), std::nullopt, "photo");
             QVERIFY(flat.ok());
@@ -194,7 +200,7 @@ class TestWork : public QObject {
         const MountedSheet mounted = mountedSheet(scene_.picture, wide, shot.mount);
         cv::Mat turned;
         cv::rotate(readBack(photographed(mounted.flat, shot.camera)), turned, cv::ROTATE_180);
-        const auto place = findSheet(turned, shot.sought(scene_), "photo");
+        const auto place = placeIn(turned, shot.sought(scene_));
         QVERIFY(place.ok());
         QCOMPARE(place->quarterTurns, 2);
     }
@@ -204,7 +210,7 @@ class TestWork : public QObject {
         const MountedSheet mounted = mountedSheet(scene_.picture, wide, shot.mount);
         const cv::Mat good = readBack(photographed(mounted.flat, shot.camera));
         const auto kindOf = [&](const cv::Mat& photograph) {
-            const auto place = findSheet(photograph, shot.sought(scene_), "photo");
+            const auto place = placeIn(photograph, shot.sought(scene_));
             return place ? ProblemKind::cancelled : place.problem().kind;
         };
         QCOMPARE(int(kindOf(good * 0.01)), int(ProblemKind::workTooDark));
@@ -215,7 +221,7 @@ class TestWork : public QObject {
         QCOMPARE(int(kindOf(other)), int(ProblemKind::workMissing));
         const cv::Mat cut = good(cv::Rect(good.cols * 2 / 5, 0, good.cols * 3 / 5, good.rows)).clone();
         QVERIFY(kindOf(cut) == ProblemKind::workCutOff || kindOf(cut) == ProblemKind::workMissing);
-        const auto place = findSheet(good, shot.sought(scene_), "photo");
+        const auto place = placeIn(good, shot.sought(scene_));
         QVERIFY(place.ok());
         const auto burnt =
             flattened(cv::Mat(cv::min(good * 9, 1.05)), *place, shot.sought(scene_), std::nullopt, "photo");

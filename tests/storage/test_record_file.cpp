@@ -50,6 +50,11 @@ Record fullRecord() {
             entry.picture = "photo-001.jpg";
             entry.bytes = std::make_shared<const common::Bytes>(common::Bytes{9, 8, 7});
         }
+        if (entry.kind == EntryKind::checked) {
+            entry.picture = "work-1.png";
+            entry.bytes = std::make_shared<const common::Bytes>(common::Bytes{4, 5, 6});
+            entry.check = planning::Checked{1.5, {{"412-388", planning::Mend::lift}}, pigment::HandSample{1.25f, 1.5f}};
+        }
     }
     return record;
 }
@@ -116,7 +121,8 @@ class TestRecordFile : public QObject {
                                            changed(EntryKind::tookStick, "stick", -1),
                                            changed(EntryKind::pressed, "heavier", 7),
                                            changed(EntryKind::finishing, "finishing", "varnish"),
-                                           changed(EntryKind::photograph, "picture", "../photo.jpg")};
+                                           changed(EntryKind::photograph, "picture", "../photo.jpg"),
+                                           changed(EntryKind::checked, "check", QJsonObject())};
         for (std::size_t i = 0; i < bad.size(); ++i) {
             const auto back = readBack(bad[i]);
             QVERIFY2(!back.ok(), qPrintable(QString::number(i)));

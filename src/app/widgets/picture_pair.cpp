@@ -79,6 +79,13 @@ void PicturePair::setSheet(const QImage& image, const QString& words, const QStr
     lookCloser();
 }
 
+void PicturePair::setOther(const QImage& image) {
+    if (other_.cacheKey() == image.cacheKey()) return;
+    other_ = image;
+    otherShown_ = shown(other_);
+    update();
+}
+
 void PicturePair::setOutline(const QImage& mask) {
     outline_ = mask.isNull() ? QImage() : borderOf(mask);
     update();
@@ -219,12 +226,11 @@ QImage PicturePair::shown(const QImage& image) const {
 void PicturePair::refresh() {
     subjectShown_ = shown(subject_);
     sheetShown_ = shown(sheet_);
+    otherShown_ = shown(other_);
     update();
 }
 
-const QImage& PicturePair::fitted(bool sheet, const QSize& size) {
-    const QImage& image = sheet ? sheetShown_ : subjectShown_;
-    Fitted& kept = fitted_[sheet];
+const QImage& PicturePair::fitted(const QImage& image, Fitted& kept, const QSize& size) {
     if (kept.of != image.cacheKey() || kept.image.size() != size)
         kept = {image.cacheKey(), image.scaled(size, Qt::IgnoreAspectRatio, Qt::SmoothTransformation)};
     return kept.image;
@@ -252,7 +258,11 @@ void PicturePair::paintGrid(QPainter& painter, const QRectF& place) const {
 }
 
 void PicturePair::paintSide(QPainter& painter, bool sheet) {
-    const QImage& image = sheet ? sheetShown_ : subjectShown_;
+    const bool isOther = sheet && way(Way::other);
+    const QImage& image = !sheet            ? subjectShown_
+                          : !isOther        ? sheetShown_
+                          : other_.isNull() ? subjectShown_
+                                            : otherShown_;
     const QRectF box = frame(sheet);
     painter.setPen(theme().wellInk);
     painter.setFont(drawing::font(drawing::TypeSize::text));
@@ -271,8 +281,11 @@ void PicturePair::paintSide(QPainter& painter, bool sheet) {
     painter.setClipRect(box);
     const QRectF place = placed(sheet);
     const QSize pixels = (place.size() * devicePixelRatioF()).toSize();
-    painter.drawImage(place, pixels.width() * 3 < image.width() * 2 ? fitted(sheet, pixels) : image);
-    const bool isPlain = !way(Way::squint) && !way(Way::values) && !way(Way::mirror) && !way(Way::upsideDown);
+    painter.drawImage(place, pixels.width() * 3 < image.width() * 2
+                                 ? fitted(image, fitted_[isOther ? 2 : int(sheet)], pixels)
+                                 : image);
+    const bool isPlain =
+        !isOther && !way(Way::squint) && !way(Way::values) && !way(Way::mirror) && !way(Way::upsideDown);
     if (const Detail& detail = details_[sheet]; isPlain && !detail.image.isNull() && (!sheet || zoom_ > 1))
         painter.drawImage(
             QRectF(positionOf(detail.part.topLeft(), sheet), positionOf(detail.part.bottomRight(), sheet)),

@@ -20,6 +20,8 @@ class PicturePair : public QWidget {
 
     void setSubject(const QImage& image, const QString& caption);
     void setSheet(const QImage& image, const QString& caption, const QString& figure);
+    /// What Way::other lays over the sheet, so that the eye finds what moves; the subject if it is null.
+    void setOther(const QImage& image);
     /// Lines over both pictures around the pixels of a mask (Grayscale8, 255 inside); empty for none.
     void setOutline(const QImage& mask);
     /// What a drag does: moves both pictures, draws a straight line, or scribbles.
@@ -34,7 +36,7 @@ class PicturePair : public QWidget {
     /// How strongly the held squint closes the eyes, 0 to 1; `squinted` does it.
     void setSquint(double amount, std::function<QImage(const QImage&, double)> squinted);
 
-    enum class Way { squint, values, mirror, upsideDown, grid };
+    enum class Way { squint, values, mirror, upsideDown, grid, other };
     void setWay(Way way, bool on);
     bool way(Way which) const { return ways_[static_cast<int>(which)]; }
 
@@ -66,6 +68,10 @@ class PicturePair : public QWidget {
     void mouseDoubleClickEvent(QMouseEvent* event) override;
 
  private:
+    struct Fitted {
+        qint64 of = 0;  // cache key
+        QImage image;
+    };
     QRectF frame(bool sheet) const;
     QRectF placed(bool sheet) const;
     std::optional<QPointF> fractionAt(const QPointF& position) const;
@@ -75,16 +81,13 @@ class PicturePair : public QWidget {
     void lookCloser();
     void paintSide(QPainter& painter, bool sheet);
     /// As large as it lies in its frame, so that it is not reduced anew at every paint.
-    const QImage& fitted(bool sheet, const QSize& size);
+    const QImage& fitted(const QImage& image, Fitted& kept, const QSize& size);
     void paintGrid(QPainter& painter, const QRectF& place) const;
 
-    QImage subject_, sheet_, subjectShown_, sheetShown_, outline_;
+    QImage subject_, sheet_, other_, subjectShown_, sheetShown_, otherShown_, outline_;
     QString subjectCaption_, sheetCaption_, figure_;
-    struct Fitted {
-        qint64 of = 0;  // cache key
-        QImage image;
-    } fitted_[2];
-    bool ways_[5] = {};
+    Fitted fitted_[3];  // of the subject, the sheet, and what is laid over that
+    bool ways_[6] = {};
     double zoom_ = 1;
     QPointF centre_{0.5, 0.5};
     Hand hand_ = Hand::pan;

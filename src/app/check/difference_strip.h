@@ -1,0 +1,55 @@
+#pragma once
+
+#include <QAbstractScrollArea>
+#include <QColor>
+#include <QString>
+#include <functional>
+#include <vector>
+
+namespace app {
+
+/// The areas of the work from the worst to the best: each with its colour beside the one that is wanted, in words, as a
+/// line as long as it is off, and with what is done about it. What the photograph's own error could explain is a part
+/// of the line that is only dotted.
+class DifferenceStrip : public QAbstractScrollArea {
+    Q_OBJECT
+
+ public:
+    struct Row {
+        int area = 0;  // index
+        QColor work, wanted;
+        QString name, words, figure, correction;
+        double difference = 0;
+        bool isFirst = false;  // among what the eye gains most from
+        bool isTaken = false;
+    };
+
+    DifferenceStrip();
+    /// `error` is what the photograph may be off, in the unit of the differences.
+    void setRows(std::vector<Row> rows, double error);
+    const std::vector<Row>& rows() const { return rows_; }
+    /// By index of the area; -1 for none.
+    void choose(int area);
+    int chosen() const { return chosen_; }
+
+ Q_SIGNALS:
+    void areaChosen(int area);
+
+ protected:
+    void paintEvent(QPaintEvent*) override;
+    void resizeEvent(QResizeEvent*) override;
+    void mousePressEvent(QMouseEvent* event) override;
+    void keyPressEvent(QKeyEvent* event) override;
+
+ private:
+    int rowHeight() const;
+    int rowOf(int area) const;
+    void take(int row);
+    void measureScroll();
+
+    std::vector<Row> rows_;
+    double error_ = 0;
+    int chosen_ = -1;
+};
+
+}  // namespace app

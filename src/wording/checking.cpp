@@ -1,0 +1,102 @@
+#include "wording/checking.h"
+
+#include <QStringList>
+#include <cmath>
+
+#include "wording/say.h"
+#include "wording/sentences.h"
+#include "wording/text.h"
+
+namespace wording {
+
+QString shiftWords(const review::WorkShift& shift) {
+    const auto millimetres = [](double mm) { return int(std::lround(std::fabs(mm))); };
+    const int across = millimetres(shift.millimetres.x), down = millimetres(shift.millimetres.y);
+    QStringList words;
+    if (down > 0) words << (shift.millimetres.y > 0 ? say("%1 mm too low") : say("%1 mm too high")).arg(down);
+    if (across > 0)
+        words << (shift.millimetres.x > 0 ? say("%1 mm too far right") : say("%1 mm too far left")).arg(across);
+    return words.isEmpty() ? say("in its place") : words.join(QStringLiteral(", "));
+}
+
+QString mendWord(planning::Mend mend) {
+    switch (mend) {
+        case planning::Mend::layers:
+            return say("Lay other layers");
+        case planning::Mend::lift:
+            return say("Lift first");
+        case planning::Mend::darken:
+            return say("Fix it darker first");
+    }
+    return {};
+}
+
+QString mendShort(const planning::Ways::Way& way) {
+    return say("%1: comes to %2").arg(mendWord(way.mend), differenceFigure(way.difference));
+}
+
+QString mendSentence(const planning::Ways::Way& way) {
+    QStringList sticks;
+    for (const materials::Material& stick : way.sticks)
+        if (const QString name = text(stick.name); !sticks.contains(name)) sticks << name;
+    const QString named = sticks.join(QStringLiteral("; "));
+    const QString to = say("it comes to %1").arg(differenceFigure(way.difference));
+    switch (way.mend) {
+        case planning::Mend::layers:
+            return sticks.isEmpty() ? say("Leave out a layer that is left: %1.").arg(to)
+                                    : say("Lay %1: %2.").arg(named, to);
+        case planning::Mend::lift:
+            return sticks.isEmpty() ? say("Lift what lies loose, then go on as planned: %1.").arg(to)
+                                    : say("Lift what lies loose, then lay %1: %2.").arg(named, to);
+        case planning::Mend::darken:
+            return sticks.isEmpty()
+                       ? say("Fix it, which darkens it and gives tooth back: %1.").arg(to)
+                       : say("Fix it, which darkens it and gives tooth back, then lay %1: %2.").arg(named, to);
+    }
+    return {};
+}
+
+QString letBeShort(const planning::Ways& ways) {
+    return say("Let it be: comes to %1").arg(differenceFigure(ways.asIs));
+}
+
+QString letBeSentence(const planning::Ways& ways) {
+    constexpr double told = 0.3;
+    if (ways.now - ways.asIs > told)
+        return say("Let it be: what is still to be laid brings it from %1 to %2.")
+            .arg(differenceFigure(ways.now), differenceFigure(ways.asIs));
+    return say("Let it be: it stays at %1.").arg(differenceFigure(ways.asIs));
+}
+
+QString handSentence(const pigment::HandSample& hand) {
+    const auto by = [](float factor) { return int(std::lround(100 * std::fabs(double(factor) - 1))); };
+    constexpr int told = 5;
+    const int amount = by(hand.amount), coverage = by(hand.coverage);
+    if (amount < told && coverage < told) return say("Your hand lays as much as planned.");
+    QStringList words;
+    if (amount >= told)
+        words << (hand.amount > 1 ? say("lays some %1 % more") : say("lays some %1 % less")).arg(amount);
+    if (coverage >= told)
+        words << (hand.coverage > 1 ? say("covers %1 % more") : say("covers %1 % less")).arg(coverage);
+    return say("Your hand %1 than planned; what is left is planned by that.").arg(words.join(say(" and ")));
+}
+
+QString balanceSentence(const planning::WorkCheck& check) {
+    const QString error = differenceFigure(check.error);
+    switch (check.balancedBy) {
+        case review::BalancedBy::greyCard:
+            return say("The colours are balanced by the grey card; all together they may be off by %1.").arg(error);
+        case review::BalancedBy::tape:
+            return say("The colours are balanced by the tape; all together they may be off by %1. A grey card beside "
+                       "the "
+                       "sheet makes them surer.")
+                .arg(error);
+        case review::BalancedBy::paper:
+            return say("The colours are balanced by the bare paper round the picture; all together they may be off by "
+                       "%1. A grey card beside the sheet makes them surer.")
+                .arg(error);
+    }
+    return {};
+}
+
+}  // namespace wording

@@ -1,0 +1,27 @@
+#pragma once
+
+#include <QString>
+
+#include "planning/replanning.h"
+#include "planning/work_check.h"
+
+namespace wording {
+
+/// What is said of the work beside what it is to be.
+
+/// "6 mm too low, 2 mm too far right".
+QString shiftWords(const review::WorkShift& shift);
+/// "More layers: ochre, pale; sienna".
+QString mendWord(planning::Mend mend);
+/// In a few words: "Lift first: 1.1 ΔE00".
+QString mendShort(const planning::Ways::Way& way);
+QString mendSentence(const planning::Ways::Way& way);
+/// What comes of an area when it is let be, in a few words and in a sentence.
+QString letBeShort(const planning::Ways& ways);
+QString letBeSentence(const planning::Ways& ways);
+/// "Your hand lays some 20 % more than planned, and covers as much".
+QString handSentence(const pigment::HandSample& hand);
+/// By what the photograph's colours were balanced, and how far they may be off.
+QString balanceSentence(const planning::WorkCheck& check);
+
+}  // namespace wording
