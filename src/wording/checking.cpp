@@ -32,7 +32,7 @@ QString mendWord(planning::Mend mend) {
 }
 
 QString mendShort(const planning::Ways::Way& way) {
-    return say("%1: comes to %2").arg(mendWord(way.mend), differenceFigure(way.difference));
+    return say("%1: %2").arg(mendWord(way.mend), differenceFigure(way.difference));
 }
 
 QString mendSentence(const planning::Ways::Way& way) {
@@ -57,7 +57,7 @@ QString mendSentence(const planning::Ways::Way& way) {
 }
 
 QString letBeShort(const planning::Ways& ways) {
-    return say("Let it be: comes to %1").arg(differenceFigure(ways.asIs));
+    return say("Let it be: %1").arg(differenceFigure(ways.asIs));
 }
 
 QString letBeSentence(const planning::Ways& ways) {

@@ -7,6 +7,7 @@
 #include <QTemporaryDir>
 #include <QtTest>
 
+#include "app/check/check_station.h"
 #include "app/layers/layers_station.h"
 #include "app/log/progress_strip.h"
 #include "app/main_window.h"
@@ -19,6 +20,8 @@
 #include "drawing/fonts.h"
 #include "own_home.h"
 #include "pigment/readings.h"
+#include "planning/simulated_hand.h"
+#include "review/easel_photograph.h"
 #include "review/stand_in_camera.h"
 #include "storage/library_csv.h"
 
@@ -86,6 +89,23 @@ bool saveWay(app::Session& session, const QString& file) {
     return way.save(file);
 }
 
+/// Has Check read a photograph of the evening's sheet as a hand has laid it.
+bool readWork(app::MainWindow& window, const QTemporaryDir& own) {
+    const auto plan = window.session().plan();
+    const double wide = window.session().study().widthMillimetres;
+    const int steps = planning::Standing(window.session().record()).laid().back();
+    const cv::Mat sheet = planning::laidByHand(*plan, steps, planning::handOf(4), wide / plan->stackMap.cols);
+    const auto mounted = review::mountedSheet(sheet, wide, {}, {}, {{plan->reading->areas.map == 2, 0, 6}});
+    const auto jpeg = review::photographed(mounted.flat, review::atTheEasel(sheet.size(), 3));
+    QFile file(own.filePath("work.jpg"));
+    if (!file.open(QIODevice::WriteOnly)) return false;
+    file.write(reinterpret_cast<const char*>(jpeg.data()), qsizetype(jpeg.size()));
+    file.close();
+    auto* check = window.findChild<app::CheckStation*>();
+    check->check(file.fileName());
+    return QTest::qWaitFor([&] { return check->mending() && !check->isBusy(); }, 300000);
+}
+
 bool saveMaterials(app::MaterialsWindow& materials, const QTemporaryDir& own, const QDir& folder) {
     materials.resize(1280, 800);
     materials.show();
@@ -139,7 +159,7 @@ int main(int argc, char** argv) {
     const QTemporaryDir own;
     auto store = storage::MaterialsStore::open(own.filePath("materials.sqlite"));
     if (!store || !(*store)->apply({.put = *starter})) return 1;
-    for (const char* station : {"Subject", "Values", "Paper", "Sticks", "Underpainting", "Layers"})
+    for (const char* station : {"Subject", "Values", "Paper", "Sticks", "Underpainting", "Layers", "Check"})
         app::takeNoteAway(QStringLiteral("app::%1Station").arg(QLatin1String(station)));
     app::MainWindow window(materials::libraryOf({*starter, {}}), store->get());
     window.resize(1280, 800);
@@ -190,8 +210,6 @@ int main(int argc, char** argv) {
     press("Wipe off");
     window.goTo(1);
     ok &= save("values.png");
-    press("Groupings");
-    ok &= save("values-groupings.png");
     press("Colour choices");
     clickAt(0.1, 0.2);
     press("Set it back");
@@ -220,6 +238,8 @@ int main(int argc, char** argv) {
     window.goTo(6);
     ok &= save("bench.png");
     window.goTo(7);
+    ok &= readWork(window, own) && save("check.png");
+    window.goTo(8);
     press("Progress");
     const auto* strip = window.findChild<app::ProgressStrip*>();
     ok &= QTest::qWaitFor([&] { return strip->moments().size() == 3; }, 60000) && save("log.png");

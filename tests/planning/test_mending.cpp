@@ -135,7 +135,7 @@ class TestMending : public QObject {
         const int steps = all() / 2;
         Record record = recordTo(steps);
         Plan withoutGrain = plan_;
-        withoutGrain.grain = {};
+        withoutGrain.grain = cv::Mat();
         const cv::Mat flat = pictureAfter(withoutGrain, steps, plan_.light);
         record.entries.push_back(checkOf(flat, 1));
         const Plan after = planFrom(record);

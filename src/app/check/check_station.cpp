@@ -224,9 +224,10 @@ void CheckStation::takeRead(common::Result<std::shared_ptr<const CheckedPhotogra
     if (const int turns = read_->check.place.quarterTurns; turns != 0)
         desk_.said(turns == 2 ? tr("The photograph is upside down; it was read turned.")
                               : tr("The photograph lies on its side; it was read turned."));
-    const std::vector<int> first = firstAreas();
-    if (!first.empty()) strip_->choose(first.front());
     showRows();
+    if (const std::vector<int> first = firstAreas(); !first.empty()) strip_->choose(first.front());
+    showAnswers();
+    Q_EMIT looksDifferent();
     findMends();
 }
 
