@@ -1,6 +1,7 @@
 #include <benchmark/benchmark.h>
 
 #include <array>
+#include <numeric>
 
 #include <opencv2/imgcodecs.hpp>
 
@@ -10,9 +11,13 @@
 #include "planning/comparison.h"
 #include "planning/own_stacks.h"
 #include "planning/replanning.h"
+#include "planning/simulated_hand.h"
 #include "planning/stage_picture.h"
+#include "planning/work_check.h"
 #include "ratios.h"
+#include "review/easel_photograph.h"
 #include "storage/library_csv.h"
+#include "subject/picture.h"
 
 namespace {
 
@@ -152,5 +157,27 @@ int main(int argc, char** argv) {
     });
     add(sheet + "/as seen from the easel",
         [&](Kept&) { benchmark::DoNotOptimize(pictureAfter(*plan, steps, plan->light).data); });
+
+    const std::string work = "photograph of 24 megapixels";
+    const cv::Mat laid = laidByHand(*plan, steps, handOf(4), study.widthMillimetres / plan->stackMap.cols);
+    review::CameraConditions camera = review::atTheEasel(laid.size(), 3);
+    camera.pixels = {6000, 4000};
+    const common::Bytes jpeg =
+        review::photographed(review::mountedSheet(laid, study.widthMillimetres, {}).flat, camera);
+    std::vector<int> everyStep(static_cast<std::size_t>(steps));
+    std::iota(everyStep.begin(), everyStep.end(), 1);
+    const auto checked = [&] {
+        constexpr int longSide = 2400;
+        const auto read = subject::readPicture(jpeg, "work.jpg", longSide);
+        return checkWork(*plan, study, everyStep, {read->xyz, {}, {}, "work.jpg"});
+    };
+    const auto check = checked();
+    if (!check) return 1;
+    const auto png = std::make_shared<const common::Bytes>(sheetPng(check->sheet, check->hidden));
+    add(work + "/read and compared", [&](Kept&) { benchmark::DoNotOptimize(checked()); });
+    add(work + "/what would mend it", [&](Kept& kept) {
+        benchmark::DoNotOptimize(waysToMend(*plan, study, all, everyStep, check->error, png, kept));
+    });
+    add(work + "/one plan", planOnce);
     return bench::runWithRatios(argc, argv);
 }

@@ -36,7 +36,7 @@ std::optional<matching::Layers> layersOf(const OwnStack& own, const std::vector<
             layers.push_back({int(at - media.begin()), layer.manner});
     }
     if (layers.empty()) return std::nullopt;
-    layers.resize(std::min<std::size_t>(layers.size(), mostLayers));
+    layers.resize(std::min<std::size_t>(layers.size(), mostWithMends));
     return layers;
 }
 

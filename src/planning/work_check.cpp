@@ -108,6 +108,17 @@ common::Result<WorkCheck> checkWork(const Plan& plan, const Study& study, const 
     const double pixelsPerMillimetre = sheet.cols / study.widthMillimetres;
     check.shifts = review::shiftsIn(work, meant, flat->hidden, plan.reading->areas.map, areas, pixelsPerMillimetre);
     check.faults = review::faultsIn(work, meant, flat->hidden, pixelsPerMillimetre);
+    // A shape that was moved lies within a millimetre of where it is told to: what that leaves in its details is small.
+    constexpr double leastWhereMoved = 4.5;
+    std::erase_if(check.faults, [&](const review::WorkFault& fault) {
+        return fault.difference < leastWhereMoved &&
+               std::ranges::any_of(check.shifts, [&](const review::ShiftedArea& shifted) {
+                   const cv::Point2d at = fault.centre - pixelsPerMillimetre * shifted.shift.millimetres;
+                   const cv::Point pixel(int(at.x), int(at.y));
+                   return cv::Rect({}, plan.reading->areas.map.size()).contains(pixel) &&
+                          plan.reading->areas.map.at<int>(pixel) == shifted.area;
+               });
+    });
     for (review::WorkFault& fault : check.faults) {
         fault.centre *= 1 / pixelsPerMillimetre;
         fault.radius /= pixelsPerMillimetre;

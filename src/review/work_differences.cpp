@@ -69,7 +69,10 @@ std::vector<WorkFault> faultsIn(const cv::Mat& work, const cv::Mat& meant, const
         fault.off = {mean[0], mean[1], mean[2]};
         fault.difference = colour::differenceCie2000({under[0], under[1], under[2]},
                                                      {under[0] + mean[0], under[1] + mean[1], under[2] + mean[2]});
-        if (fault.difference > least) faults.push_back(fault);
+        // A small one must be the clearer: shapes that lie beside their place by less than is told look so.
+        constexpr double clearAcross = 4;  // millimetres
+        const double needed = least * std::max(1.0, clearAcross * pixelsPerMillimetre / fault.radius);
+        if (fault.difference > needed) faults.push_back(fault);
     }
     std::ranges::stable_sort(faults, std::greater{}, [](const WorkFault& it) { return it.difference * it.radius; });
     return faults;

@@ -5,6 +5,7 @@
 #include <QTemporaryDir>
 #include <cmath>
 
+#include "planning/record.h"
 #include "colour/difference.h"
 #include "planning/questions.h"
 #include "run_cli.h"
@@ -80,10 +81,24 @@ class TestCliChoosing : public QObject {
         const QJsonObject fault = found["faults"].toArray().first().toObject();
         QVERIFY(std::hypot(fault["x"].toDouble() - 70, fault["y"].toDouble() - 70) < 6);
         QVERIFY(found["shifts"].toArray().isEmpty());
+        QVERIFY(found["sharpness"].toDouble() > 0.5);
+        QVERIFY(found["hand"].toObject()["amount"].toDouble() > 0);
+        QVERIFY(!found["corrections"].toArray().isEmpty());
+        for (const QJsonValue correction : found["corrections"].toArray()) {
+            QVERIFY(!correction["areas"].toArray().isEmpty() && !correction["words"].toString().isEmpty());
+            for (const QJsonValue mend : correction["mends"].toArray())
+                QVERIFY(planning::mendNamed(mend["mend"].toString().toStdString()));
+        }
+        // As a hand has laid it.
+        const QString byHand = at("by-hand.jpg");
+        r = run({"photograph", at("ball.dune"), "--step", "3", "--out", byHand, "--seed", "5", "--hand", "2"});
+        QVERIFY2(r.status == 0, r.err.constData());
+        QVERIFY(fileBytes(byHand) != fileBytes(photo));
         for (const QStringList& bad :
              {QStringList{"check", at("ball.png"), at("ball.dune"), "--step", "3"},
               QStringList{"check", photo, at("ball.dune"), "--step", "999"}, QStringList{"check", photo},
-              QStringList{"check", at("none.jpg"), at("ball.dune")}}) {
+              QStringList{"check", at("none.jpg"), at("ball.dune")},
+              QStringList{"photograph", at("ball.dune"), "--step", "3", "--out", byHand, "--hand", "-1"}}) {
             r = run(bad);
             QCOMPARE(r.status, 2);
             QVERIFY(r.out.isEmpty());

@@ -152,7 +152,7 @@ class TestOwnStacks : public QObject {
         QCOMPARE(outcomeOf(planOf(study)), outcomeOf(planOf(plain())));
         OwnStack many;
         for (int i = 0; i < 9; ++i) many.layers.push_back({"t9", Manner::hatch, 0});
-        QCOMPARE(int(layersOf(many, media)->size()), mostLayers);
+        QCOMPARE(int(layersOf(many, media)->size()), mostWithMends);
     }
 
     /// Three other ways: none alike, each what its name says.

@@ -6,6 +6,7 @@
 #include "colour/image_colour.h"
 #include "review/easel_photograph.h"
 #include "review/flat_sheet.h"
+#include "review/sharpness.h"
 #include "review/work_differences.h"
 
 using namespace review;
@@ -104,6 +105,24 @@ class TestWork : public QObject {
     const Scene scene_;
 
  private Q_SLOTS:
+    /// Half of the contrast of a border is left when it is blurred about as widely as it is looked at.
+    void blurIsTold() {
+        const cv::Mat meant = colour::xyzOfSrgb8Image(scene_.picture), none = cv::Mat::zeros(meant.size(), CV_8U);
+        QVERIFY(std::fabs(sharpnessOf(meant, meant, none) - 1) < 0.1);
+        double before = 2;
+        for (const double blur : {1.0, 2.0, 4.0, 8.0}) {
+            cv::Mat blurred;
+            cv::GaussianBlur(meant, blurred, {}, blur);
+            const double sharp = sharpnessOf(blurred, meant, none);
+            QVERIFY(sharp < before);
+            before = sharp;
+        }
+        QVERIFY2(before < 0.3, qPrintable(QString::number(before)));
+        // Where there is nothing to tell by, nobody is blamed.
+        const cv::Mat plain(meant.size(), CV_32FC3, cv::Scalar(0.3, 0.3, 0.3));
+        QCOMPARE(sharpnessOf(plain, plain, none), 1.0);
+    }
+
     void theSheetIsFoundAndItsColoursAreRead_data() {
         QTest::addColumn<unsigned>("seed");
         for (unsigned seed = 1; seed <= 4; ++seed) QTest::addRow("seed %u", seed) << seed;

@@ -40,7 +40,7 @@ StackSheet::StackSheet(QWidget* parent, std::shared_ptr<const planning::Plan> pl
       beforeWords_(figureWords(before_)) {
     auto* grid = new QGridLayout;
     grid->setColumnStretch(1, 1);
-    for (int row = 0; row < planning::mostLayers; ++row) addRow(grid, row);
+    for (int row = 0; row < planning::mostWithMends; ++row) addRow(grid, row);
     body_->addLayout(grid);
     makeAlternatives();
     told_ = new QLabel;
@@ -66,6 +66,7 @@ void StackSheet::addRow(QGridLayout* grid, int row) {
     it.stick = mediumField(tr("Layer %1").arg(row + 1),
                            {{tr("nothing"), QString()},
                             {tr("blend what lies there"), dataOf(Manner::blend)},
+                            {tr("lift what lies loose"), dataOf(Manner::lift)},
                             {tr("fixative"), dataOf(Manner::fix)}},
                            dryOf(media_));
     it.manner = new QComboBox;

@@ -48,7 +48,7 @@ class StackSheet : public Sheet {
     planning::OwnStack before_;
     QString beforeWords_;  // its figures
     bool isShowing_ = false;
-    std::array<Row, planning::mostLayers> rows_{};
+    std::array<Row, planning::mostWithMends> rows_{};
     std::array<QPushButton*, planning::alternativeCount> alternatives_{};
     std::array<planning::OwnStack, planning::alternativeCount> found_;
     QLabel* told_;
