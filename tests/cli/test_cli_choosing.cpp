@@ -5,9 +5,9 @@
 #include <QTemporaryDir>
 #include <cmath>
 
-#include "planning/record.h"
 #include "colour/difference.h"
 #include "planning/questions.h"
+#include "planning/record.h"
 #include "run_cli.h"
 #include "small_study.h"
 #include "storage/document.h"

@@ -16,7 +16,7 @@ namespace app {
 namespace {
 constexpr double top = 104;
 /// From one station to the next: as wide as there is room for, within these.
-constexpr double leastPitch = 54, mostPitch = 64;
+constexpr double leastPitch = 51, mostPitch = 64;
 }  // namespace
 
 Route::Route(QWidget* parent) : QWidget(parent) {
