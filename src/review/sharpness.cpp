@@ -26,16 +26,19 @@ cv::Mat steepness(const cv::Mat& xyz) {
 }  // namespace
 
 double sharpnessOf(const cv::Mat& seen, const cv::Mat& meant, const cv::Mat& hidden) {
-    cv::Mat is = steepness(seen), wanted = steepness(meant);
     // A border may lie a little beside its place.
-    cv::dilate(is, is, cv::getStructuringElement(cv::MORPH_ELLIPSE, {7, 7}));
+    const cv::Mat near = cv::getStructuringElement(cv::MORPH_ELLIPSE, {7, 7});
+    const cv::Mat wanted = steepness(meant);
+    cv::Mat is, was;
+    cv::dilate(steepness(seen), is, near);
+    cv::dilate(wanted, was, near);
     constexpr float border = 3;  // L* a pixel
     constexpr std::size_t few = 150;
     std::vector<double> shares;
     for (int y = 0; y < wanted.rows; ++y)
         for (int x = 0; x < wanted.cols; ++x)
-            if (const float there = wanted.at<float>(y, x); there > border && !hidden.at<uchar>(y, x))
-                shares.push_back(double(is.at<float>(y, x) / there));
+            if (wanted.at<float>(y, x) > border && !hidden.at<uchar>(y, x))
+                shares.push_back(double(is.at<float>(y, x) / was.at<float>(y, x)));
     return shares.size() < few ? 1 : common::median(shares);
 }
 
