@@ -377,7 +377,7 @@ class Replanner {
         bar(s);
         const RestStacks rests(plan_, study_, library_, subject_.wanted);
         const matching::Layers layers = rests.found(s, going);
-        const std::vector<materials::Material> media = rests.media();
+        const std::vector<materials::Material>& media = rests.media();
         stack.layers = going.laid;
         const std::vector<Layer> before = going.rest;
         going.rest.clear();

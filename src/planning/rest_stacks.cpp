@@ -74,7 +74,7 @@ matching::RestRules RestStacks::rulesFor(const matching::Want& want, const Going
 }
 
 matching::Layers RestStacks::found(int stack, const Going& going) const {
-    const matching::Layers begun = begunBy(going.mend, going);
+    matching::Layers begun = begunBy(going.mend, going);
     // What the artist has set by hand is hers to change.
     if (ownStackOf(plan_, study_, stack)) return begun;
     const matching::Want want = wantOver(stack, going);
