@@ -174,10 +174,11 @@ class Replanner {
 
     std::vector<Ways> ways(const common::Progress& progress) {
         const RestStacks rests(plan_, study_, library_, subject_.wanted);
+        const cv::Mat off = squaresOff();
         std::vector<Ways> all(goings_.size());
         for (std::size_t s = 0; s < goings_.size() && !progress.cancelled(); ++s) {
             bar(int(s));
-            all[s] = rests.waysFor(int(s), goings_[s], isOff(int(s)));
+            all[s] = rests.waysFor(int(s), goings_[s], isOff(int(s), off));
             progress.at(double(s + 1) / double(goings_.size()));
         }
         return all;
@@ -277,13 +278,21 @@ class Replanner {
         return seenWork(sheet, error, predicted(), layers, pixelsPerMillimetre(plan_, study_));
     }
 
-    /// Whether a stack was seen to be off by more than the photograph may be, small details aside.
-    bool isOff(int s) const {
-        constexpr double felt = 1, detail = 3;  // CIELAB; millimetres
-        if (!plan_.seen) return false;
+    /// By how much the sheet was seen to be off, small details aside: squared (CV_32FC3, CIELAB); empty if it never
+    /// was.
+    cv::Mat squaresOff() const {
+        constexpr double detail = 3;  // millimetres
+        if (!plan_.seen) return {};
         cv::Mat joined, squares;
         cv::GaussianBlur(plan_.seen->lab, joined, {}, detail * pixelsPerMillimetre(plan_, study_));
         cv::multiply(joined, joined, squares);
+        return squares;
+    }
+
+    /// Whether a stack is off by so much that it is felt.
+    bool isOff(int s, const cv::Mat& squares) const {
+        constexpr double felt = 1;  // CIELAB
+        if (squares.empty()) return false;
         const cv::Scalar mean = cv::mean(squares, plan_.stackMap == s);
         return std::sqrt(mean[0] + mean[1] + mean[2]) > felt;
     }

@@ -169,6 +169,7 @@ void CheckStation::check(const QString& file) {
     }
     file_ = file;
     picture_ = nullptr;
+    raw_ = {};
     isByHand_ = false;
     corners_.clear();
     read();
