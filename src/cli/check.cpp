@@ -27,9 +27,17 @@ QJsonArray pointJson(const cv::Point2d& point) {
 }
 
 QString nameOf(review::BalancedBy by) {
-    return by == review::BalancedBy::greyCard ? QStringLiteral("grey-card")
-           : by == review::BalancedBy::paper  ? QStringLiteral("paper")
-                                              : QStringLiteral("tape");
+    switch (by) {
+        case review::BalancedBy::greyCard:
+            return QStringLiteral("grey-card");
+        case review::BalancedBy::swatchCard:
+            return QStringLiteral("swatch-card");
+        case review::BalancedBy::paper:
+            return QStringLiteral("paper");
+        case review::BalancedBy::tape:
+            return QStringLiteral("tape");
+    }
+    return {};
 }
 
 QJsonArray correctionsJson(const planning::Mending& mending, const planning::Plan& plan) {
@@ -134,7 +142,7 @@ int check(const QStringList& arguments) {
         std::iota(laid.begin(), laid.end(), 1);
     }
     const auto found =
-        planning::checkWork(*plan, document->study, laid, {photograph->xyz, {}, {}, options.words[0].toStdString()});
+        planning::checkWork(*plan, document->study, laid, {photograph->xyz, {}, options.words[0].toStdString()});
     if (!found) return refuse(found.problem());
     const auto sheet = std::make_shared<const common::Bytes>(planning::sheetPng(found->sheet, found->hidden));
     const auto mending =

@@ -2,6 +2,8 @@
 
 #include <lcms2.h>
 
+#include <Eigen/LU>
+
 #include <array>
 #include <functional>
 #include <memory>
@@ -224,6 +226,27 @@ cv::Mat labOfSrgb8Image(const cv::Mat& rgb) {
     cv::Mat lab = xyzOfSrgb8Image(rgb);
     toLab(lab);
     return lab;
+}
+
+namespace {
+
+cv::Mat transformed(const cv::Mat& image, const Eigen::Matrix3d& by) {
+    CV_Assert(image.type() == CV_32FC3);
+    const cv::Matx33f matrix(float(by(0, 0)), float(by(0, 1)), float(by(0, 2)), float(by(1, 0)), float(by(1, 1)),
+                             float(by(1, 2)), float(by(2, 0)), float(by(2, 1)), float(by(2, 2)));
+    cv::Mat made;
+    cv::transform(image, made, matrix);
+    return made;
+}
+
+}  // namespace
+
+cv::Mat linearSrgbOfXyz(const cv::Mat& xyz) {
+    return transformed(xyz, d50FromLinearSrgb().inverse());
+}
+
+cv::Mat xyzOfLinearSrgb(const cv::Mat& linear) {
+    return transformed(linear, d50FromLinearSrgb());
 }
 
 }  // namespace colour

@@ -34,4 +34,8 @@ cv::Mat srgb8ImageFromLab(const cv::Mat& lab);
 cv::Mat xyzOfSrgb8Image(const cv::Mat& rgb);
 cv::Mat labOfSrgb8Image(const cv::Mat& rgb);
 
+/// CV_32FC3 from XYZ relative to D50 to linear sRGB, and back; nothing is clipped.
+cv::Mat linearSrgbOfXyz(const cv::Mat& xyz);
+cv::Mat xyzOfLinearSrgb(const cv::Mat& linear);
+
 }  // namespace colour

@@ -12,6 +12,19 @@
 
 namespace planning {
 
+namespace {
+
+/// As much as is likely true of a reading that scatters so.
+float likelyPart(double apart, double error) {
+    return float(apart * apart / std::max(1e-9, apart * apart + error * error));
+}
+
+colour::Lab labOf(const cv::Vec3f& v) {
+    return {v[0], v[1], v[2]};
+}
+
+}  // namespace
+
 common::Bytes sheetPng(const cv::Mat& xyz, const cv::Mat& hidden) {
     cv::Mat colours, whole;
     cv::cvtColor(colour::srgb8ImageFromXyz(xyz), colours, cv::COLOR_RGB2BGR);
@@ -48,15 +61,20 @@ std::optional<SeenWork> seenWork(const common::Bytes& png, double error, const c
     colour::toLab(labIs);
     colour::toLab(labWas);
     work.lab = labIs - labWas;
+    // The light's cast and strength are off alike all over, and by more than a place is off beside others.
+    constexpr double errorBeside = 0.6;  // CIEDE2000
+    const cv::Scalar mean = cv::mean(work.lab, visible);
+    const cv::Vec3f all{float(mean[0]), float(mean[1]), float(mean[2])};
+    const cv::Vec3f allTrue = likelyPart(cv::norm(all), error) * all;
     common::forEachIndex(is.rows, [&](int y) {
         for (int x = 0; x < is.cols; ++x) {
-            const cv::Vec3f &one = labWas.at<cv::Vec3f>(y, x), &other = labIs.at<cv::Vec3f>(y, x);
-            const double apart = colour::differenceCie2000({one[0], one[1], one[2]}, {other[0], other[1], other[2]});
-            // As much as is likely true of a reading that scatters so.
-            const float part = float(apart * apart / std::max(1e-9, apart * apart + error * error));
-            work.lab.at<cv::Vec3f>(y, x) *= part;
-            const cv::Vec3f off = part * (is.at<cv::Vec3f>(y, x) - was.at<cv::Vec3f>(y, x));
-            const Eigen::Vector3d linear = toLinear * Eigen::Vector3d(double(off[0]), double(off[1]), double(off[2]));
+            const cv::Vec3f &one = labWas.at<cv::Vec3f>(y, x), beside = one + work.lab.at<cv::Vec3f>(y, x) - all;
+            const double apart = colour::differenceCie2000(labOf(one), labOf(beside));
+            cv::Vec3f& off = work.lab.at<cv::Vec3f>(y, x);
+            off = visible.at<uchar>(y, x) ? cv::Vec3f(allTrue + likelyPart(apart, errorBeside) * (off - all))
+                                          : cv::Vec3f();
+            const colour::Xyz from = colour::xyzFromLab(labOf(one)), to = colour::xyzFromLab(labOf(one + off));
+            const Eigen::Vector3d linear = toLinear * Eigen::Vector3d(to.x - from.x, to.y - from.y, to.z - from.z);
             work.light.at<cv::Vec3f>(y, x) = {float(linear[0]), float(linear[1]), float(linear[2])};
         }
     });

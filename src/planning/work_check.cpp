@@ -12,24 +12,27 @@ namespace planning {
 
 namespace {
 
-/// By which the photograph's light may be off what balanced it; shares.
-double mostOff(review::BalancedBy by) {
+/// By which the photograph's light may be off what balanced it: shares, one standard deviation.
+double spreadOf(review::BalancedBy by) {
     switch (by) {
         case review::BalancedBy::greyCard:
-            return 0.02;
+            return 0.01;
+        case review::BalancedBy::swatchCard:
+            return 0.015;
         case review::BalancedBy::paper:
-            return 0.04;
+            return 0.02;
         case review::BalancedBy::tape:
-            return 0.08;
+            return 0.035;
     }
     return 0;
 }
 
-/// Takes off what the photograph's light is off the plan's in the middle of all places, as far as it may be the
+/// What the photograph's light is off the plan's in the middle of all places (shares of XYZ), as far as it may be the
 /// photograph's own fault.
-void balance(cv::Mat& work, const cv::Mat& meant, const cv::Mat& hidden, double most) {
+cv::Vec3f castIn(const cv::Mat& work, const cv::Mat& meant, const cv::Mat& hidden, double most) {
     constexpr int apart = 3;             // pixels
     constexpr float leastLight = 0.03f;  // the darks tell little
+    cv::Vec3f cast(1, 1, 1);
     for (int c = 0; c < 3; ++c) {
         std::vector<double> ratios;
         for (int y = 0; y < work.rows; y += apart)
@@ -37,11 +40,18 @@ void balance(cv::Mat& work, const cv::Mat& meant, const cv::Mat& hidden, double 
                 if (meant.at<cv::Vec3f>(y, x)[1] > leastLight && !hidden.at<uchar>(y, x))
                     ratios.push_back(double(work.at<cv::Vec3f>(y, x)[c] / meant.at<cv::Vec3f>(y, x)[c]));
         constexpr std::size_t few = 200;
-        if (ratios.size() < few) return;
-        const float gain = float(std::clamp(common::median(ratios), 1 - most, 1 + most));
-        for (int y = 0; y < work.rows; ++y)
-            for (int x = 0; x < work.cols; ++x) work.at<cv::Vec3f>(y, x)[c] /= gain;
+        if (ratios.size() >= few) cast[c] = float(std::clamp(common::median(ratios), 1 - most, 1 + most));
     }
+    return cast;
+}
+
+/// The work without a part of the cast, 0..1.
+cv::Mat without(const cv::Mat& work, const cv::Vec3f& cast, double part) {
+    cv::Scalar gain;
+    for (int c = 0; c < 3; ++c) gain[c] = std::pow(double(cast[c]), -part);
+    cv::Mat made;
+    cv::multiply(work, gain, made);
+    return made;
 }
 
 colour::Lab meanLab(const cv::Mat& xyz, const cv::Mat& mask) {
@@ -75,7 +85,9 @@ common::Result<WorkCheck> checkWork(const Plan& plan, const Study& study, const 
         found = *looked;
     }
     const review::SheetPlace& place = found->place;
-    auto flat = review::flattened(photograph.xyz, place, tried[found->which], photograph.greyCard, photograph.name);
+    const review::SoughtSheet& seenAs = tried[found->which];
+    const auto reference = review::lightReferenceBeside(photograph.xyz, place, seenAs);
+    auto flat = review::flattened(photograph.xyz, place, seenAs, reference, photograph.name);
     if (!flat) return flat.problem();
 
     WorkCheck check;
@@ -83,9 +95,14 @@ common::Result<WorkCheck> checkWork(const Plan& plan, const Study& study, const 
     check.balancedBy = flat->by;
     check.error = flat->error;
     check.unevenness = flat->unevenness;
-    cv::Mat work = flat->xyz, meant = colour::xyzOfSrgb8Image(sheet);
+    cv::Mat meant = colour::xyzOfSrgb8Image(sheet);
     const cv::Mat subject = colour::xyzOfSrgb8Image(plan.reference);
-    balance(work, meant, flat->hidden, mostOff(flat->by));
+    // Whether the photograph or the hand is off all over: the likelier it is of each.
+    constexpr double handSpread = 0.05;
+    const double spread = spreadOf(flat->by);
+    const cv::Vec3f cast = castIn(flat->xyz, meant, flat->hidden, 2 * spread);
+    const cv::Mat work =
+        without(flat->xyz, cast, spread * spread / (spread * spread + handSpread * handSpread));
     constexpr double leastSharp = 0.3;
     check.sharpness = review::sharpnessOf(work, meant, flat->hidden);
     if (check.sharpness < leastSharp) return common::Problem{common::ProblemKind::workBlurred, photograph.name};
@@ -105,9 +122,11 @@ common::Result<WorkCheck> checkWork(const Plan& plan, const Study& study, const 
         check.areas.push_back(checked);
     }
     std::ranges::stable_sort(check.areas, std::greater{}, &CheckedArea::toPlan);
+    // What stands off the rest of the sheet does so whatever the light is.
+    const cv::Mat beside = without(flat->xyz, cast, 1);
     const double pixelsPerMillimetre = sheet.cols / study.widthMillimetres;
-    check.shifts = review::shiftsIn(work, meant, flat->hidden, plan.reading->areas.map, areas, pixelsPerMillimetre);
-    check.faults = review::faultsIn(work, meant, flat->hidden, pixelsPerMillimetre);
+    check.shifts = review::shiftsIn(beside, meant, flat->hidden, plan.reading->areas.map, areas, pixelsPerMillimetre);
+    check.faults = review::faultsIn(beside, meant, flat->hidden, pixelsPerMillimetre);
     // A shape that was moved lies within a millimetre of where it is told to: what that leaves in its details is small.
     constexpr double leastWhereMoved = 4.5;
     std::erase_if(check.faults, [&](const review::WorkFault& fault) {

@@ -33,14 +33,14 @@ struct WorkCheck {
 /// How a photograph of the work was taken.
 struct WorkPhotograph {
     cv::Mat xyz;                                             // CV_32FC3, relative to D50
-    std::optional<cv::Rect> greyCard = {};                   // where one lies
     std::optional<std::array<cv::Point2d, 4>> corners = {};  // of the picture, where the artist has set them
     std::string name;                                        // for problems
 };
 
 /// Finds the sheet in a photograph, takes the camera's light off it and compares it
-/// with the plan when its steps `laid` are, and with the subject. What tape or a bare margin cannot tell of the light's
-/// colour (a few per cent) is told from the plan, and no more. Where the study has no border, common tape and bare
+/// with the plan when its steps `laid` are, and with the subject. The light is told from a grey card or a swatch card that
+/// lies beside the sheet, else from tape or a bare margin; what these cannot tell of it (a few per cent) is told from the
+/// plan, in so far as the hand is likelier to be as planned. Where the study has no border, common tape and bare
 /// paper are both tried; by corners that are set, tape is. Refuses workBlurred and what review::findSheet and
 /// review::flattened refuse.
 common::Result<WorkCheck> checkWork(const Plan& plan, const Study& study, const std::vector<int>& laid,

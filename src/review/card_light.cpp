@@ -1,10 +1,11 @@
 #include "review/card_light.h"
 
-#include <Eigen/LU>
+#include <Eigen/Core>
 #include <algorithm>
 #include <cmath>
 #include <opencv2/imgproc.hpp>
 
+#include "colour/image_colour.h"
 #include "colour/srgb.h"
 
 namespace review {
@@ -22,15 +23,6 @@ cv::Mat greyOf(const cv::Mat& xyz) {
     cv::sqrt(grey, grey);
     grey.convertTo(grey, CV_8U, 255);
     return grey;
-}
-
-cv::Mat linearSrgb(const cv::Mat& xyz) {
-    const Eigen::Matrix3d inverse = colour::d50FromLinearSrgb().inverse();
-    cv::Matx33f m;
-    for (int i = 0; i < 9; ++i) m.val[i] = float(inverse(i / 3, i % 3));
-    cv::Mat linear;
-    cv::transform(xyz, linear, m);
-    return linear;
 }
 
 /// Bilinear; nothing outside the picture.
@@ -138,7 +130,7 @@ common::Result<LitCard> lightOf(const cv::Mat& xyz, CardKind kind, const std::st
     const auto place = findCard(greyOf(xyz), kind, name);
     if (!place) return place.problem();
     const CardFrame& frame = frameOf(place->paper);
-    const cv::Mat linear = linearSrgb(xyz);
+    const cv::Mat linear = colour::linearSrgbOfXyz(xyz);
 
     std::vector<WhiteSurface::Spot> spots;
     for (const cv::Rect2d& spot :

@@ -41,13 +41,19 @@ MountedSheet mountedSheet(const cv::Mat& sheet, double widthMillimetres, const M
     for (std::size_t i = 0; i < linear.size(); ++i) linear[i] = float(colour::linearFromEncoded(double(i) / 255));
     const auto lightOf = [&](const auto& code) { return cv::Vec3f(linear[code[0]], linear[code[1]], linear[code[2]]); };
     const auto pixels = [&](double millimetres) { return int(std::lround(millimetres * pixelsPerMillimetre)); };
-    constexpr double cardWidth = 60, cardHeight = 90, cardApart = 15;  // millimetres
+    constexpr double greyWidth = 60, greyHeight = 90, cardApart = 15;  // millimetres
+    cv::Mat card;
+    if (mount.hasSwatchCard)
+        card = filledCard(CardPaper::a4, 0, {}, pixelsPerMillimetre, 0);
+    else if (mount.hasGreyCard)
+        card = cv::Mat(pixels(greyHeight), pixels(greyWidth), CV_32FC3, cv::Scalar::all(greyCardReflectance));
     const int border = pixels(mount.borderMillimetres);
     // As much table on the other side, so that the sheet lies in the middle.
-    const int beside = mount.hasGreyCard ? pixels(cardWidth + 2 * cardApart) : 0;
+    const int beside = card.empty() ? 0 : card.cols + 2 * pixels(cardApart);
     MountedSheet mounted;
     mounted.picture = {beside + border, border, off.cols, off.rows};
-    mounted.flat.create(off.rows + 2 * border, off.cols + 2 * (border + beside), CV_32FC3);
+    mounted.flat.create(std::max(off.rows + 2 * border, card.rows + 2 * pixels(cardApart)),
+                        off.cols + 2 * (border + beside), CV_32FC3);
     mounted.flat.setTo(cv::Scalar::all(tableReflectance));
     const cv::Vec3f round = mount.bareMargin
                                 ? lightOf(std::array{mount.bareMargin->r, mount.bareMargin->g, mount.bareMargin->b})
@@ -56,11 +62,9 @@ MountedSheet mountedSheet(const cv::Mat& sheet, double widthMillimetres, const M
     for (int y = 0; y < off.rows; ++y)
         for (int x = 0; x < off.cols; ++x)
             mounted.flat.at<cv::Vec3f>(y + border, x + beside + border) = lightOf(off.at<cv::Vec3b>(y, x));
-    if (mount.hasGreyCard) {
-        mounted.greyCard = {mounted.picture.br().x + border + pixels(cardApart), pixels(cardApart), pixels(cardWidth),
-                            pixels(cardHeight)};
-        mounted.flat(mounted.greyCard).setTo(cv::Scalar::all(greyCardReflectance));
-    }
+    if (!card.empty())
+        card.copyTo(mounted.flat(
+            cv::Rect({mounted.picture.br().x + border + pixels(cardApart), pixels(cardApart)}, card.size())));
     return mounted;
 }
 

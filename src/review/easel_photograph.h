@@ -30,13 +30,13 @@ struct Mount {
     std::optional<colour::Srgb8> bareMargin = {};  // the paper's tone, where no tape lies on it
     cv::Vec3f tape = creamTape;                    // linear sRGB
     bool hasGreyCard = false;                      // a card of 18 % lies to the right of it
+    bool hasSwatchCard = false;                    // or an empty swatch card does
 };
 
 /// A sheet (CV_8UC3, R G B) as it is mounted on a board, lying flat: CV_32FC3, linear sRGB.
 struct MountedSheet {
     cv::Mat flat;
-    cv::Rect picture;   // where the picture lies in it
-    cv::Rect greyCard;  // empty without one
+    cv::Rect picture;  // where the picture lies in it
 };
 MountedSheet mountedSheet(const cv::Mat& sheet, double widthMillimetres, const Mount& mount,
                           const std::vector<PlantedFault>& faults = {}, const std::vector<PlantedShift>& shifts = {});

@@ -16,14 +16,6 @@ using common::ProblemKind;
 
 namespace {
 
-/// To linear sRGB, in place.
-void toLinear(cv::Mat& xyz) {
-    const Eigen::Matrix3f matrix = colour::d50FromLinearSrgb().inverse().cast<float>();
-    const cv::Matx33f from(matrix(0, 0), matrix(0, 1), matrix(0, 2), matrix(1, 0), matrix(1, 1), matrix(1, 2),
-                           matrix(2, 0), matrix(2, 1), matrix(2, 2));
-    cv::transform(xyz, xyz, from);
-}
-
 /// How the light falls over the sheet: the logarithm of its strength as a polynomial of the second degree in place.
 class Light {
  public:
@@ -81,10 +73,25 @@ cv::Vec3f meanIn(const cv::Mat& piece) {
     return cv::Vec3f(sum / double(all.size() - 2 * skipped));
 }
 
+/// CIEDE2000, one standard error; tape differs from maker to maker. From memory.
+double errorOf(BalancedBy by) {
+    switch (by) {
+        case BalancedBy::greyCard:
+            return 0.7;
+        case BalancedBy::swatchCard:
+            return 0.9;
+        case BalancedBy::paper:
+            return 1.2;
+        case BalancedBy::tape:
+            return 2.0;
+    }
+    return 0;
+}
+
 }  // namespace
 
 common::Result<FlatSheet> flattened(const cv::Mat& xyz, const SheetPlace& place, const SoughtSheet& sought,
-                                    const std::optional<cv::Rect>& greyCard, const std::string& name) {
+                                    const std::optional<LightReference>& reference, const std::string& name) {
     CV_Assert(xyz.type() == CV_32FC3);
     const double w = sought.widthMillimetres, h = sought.heightMillimetres, border = sought.borderMillimetres;
     const double pixelsPerMillimetre = sought.picture.cols / w;
@@ -109,7 +116,7 @@ common::Result<FlatSheet> flattened(const cv::Mat& xyz, const SheetPlace& place,
                         {sought.picture.cols + 2 * round, sought.picture.rows + 2 * round},
                         cv::INTER_LINEAR | cv::WARP_INVERSE_MAP, cv::BORDER_REPLICATE);
     const cv::Rect inner(round, round, sought.picture.cols, sought.picture.rows);
-    toLinear(linear);
+    linear = colour::linearSrgbOfXyz(linear);
     cv::Mat burnt = cv::Mat::zeros(inner.size(), CV_8U);
     for (int y = 0; y < inner.height; ++y)
         for (int x = 0; x < inner.width; ++x) {
@@ -140,46 +147,29 @@ common::Result<FlatSheet> flattened(const cv::Mat& xyz, const SheetPlace& place,
     if (std::max({middle[0], middle[1], middle[2]}) < 0.03f) return Problem{ProblemKind::workTooDark, name};
 
     FlatSheet made;
-    // What the border really is, in linear light.
-    cv::Vec3f known = creamTape;
-    constexpr double errorByCard = 0.7, errorByPaper = 1.2, errorByTape = 2.0;
-    made.error = errorByTape;
-    if (sought.bareMargin) {
-        known = {float(colour::linearFromEncoded(sought.bareMargin->r / 255.0)),
-                 float(colour::linearFromEncoded(sought.bareMargin->g / 255.0)),
-                 float(colour::linearFromEncoded(sought.bareMargin->b / 255.0))};
-        made.by = BalancedBy::paper;
-        made.error = errorByPaper;
-    }
-    if (greyCard) {
-        const cv::Rect whole = *greyCard & cv::Rect({}, xyz.size());
-        const cv::Rect piece(whole.x + whole.width / 4, whole.y + whole.height / 4, std::max(1, whole.width / 2),
-                             std::max(1, whole.height / 2));
-        cv::Mat onCard = xyz(piece & cv::Rect({}, xyz.size())).clone();
-        toLinear(onCard);
-        const cv::Vec3f card = meanIn(onCard);
-        const cv::Vec3d there =
-            place.toPhotograph.inv() * cv::Vec3d(piece.x + piece.width / 2.0, piece.y + piece.height / 2.0, 1);
+    // What the border really is.
+    cv::Vec3f known = sought.borderLight();
+    made.by = sought.bareMargin ? BalancedBy::paper : BalancedBy::tape;
+    if (reference) {
+        const cv::Vec3d there = place.toPhotograph.inv() * cv::Vec3d(reference->at.x, reference->at.y, 1);
         const cv::Vec3f beside = light.at({there[0] / there[2], there[1] / there[2]});
-        // The border beside the card would be seen so: that tells what it is.
-        for (int c = 0; c < 3; ++c) known[c] = beside[c] / std::max(1e-4f, card[c]) * greyCardReflectance;
-        made.by = BalancedBy::greyCard;
-        made.error = errorByCard;
+        // The border beside it would be seen so: that tells what it is.
+        for (int c = 0; c < 3; ++c) known[c] = beside[c] / std::max(1e-4f, reference->white[c]);
+        made.by = reference->by;
     }
+    made.error = errorOf(made.by);
     float least = 1e9f, most = 0;
     made.xyz.create(inner.size(), CV_32FC3);
-    const Eigen::Matrix3d& toXyz = colour::d50FromLinearSrgb();
     for (int y = 0; y < inner.height; ++y)
         for (int x = 0; x < inner.width; ++x) {
             const cv::Vec3f seen = light.at({(x + 0.5) / pixelsPerMillimetre, (y + 0.5) / pixelsPerMillimetre});
             least = std::min(least, seen[1]);
             most = std::max(most, seen[1]);
             const cv::Vec3f& there = linear.at<cv::Vec3f>(y + round, x + round);
-            Eigen::Vector3d reflectance;
-            for (int c = 0; c < 3; ++c) reflectance[c] = double(there[c] / seen[c] * known[c]);
-            const Eigen::Vector3d v = toXyz * reflectance;
-            made.xyz.at<cv::Vec3f>(y, x) = {float(v[0]), float(v[1]), float(v[2])};
+            cv::Vec3f& reflectance = made.xyz.at<cv::Vec3f>(y, x);
+            for (int c = 0; c < 3; ++c) reflectance[c] = there[c] / seen[c] * known[c];
         }
+    made.xyz = colour::xyzOfLinearSrgb(made.xyz);
     made.unevenness = 1 - double(least) / double(most);
     made.hidden = burnt;
     cv::dilate(made.hidden, made.hidden, cv::Mat(), {-1, -1}, 3);

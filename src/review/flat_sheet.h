@@ -3,15 +3,10 @@
 #include <opencv2/core.hpp>
 #include <optional>
 
+#include "review/light_reference.h"
 #include "review/sheet_place.h"
 
 namespace review {
-
-/// Of a grey card, in every component.
-inline constexpr float greyCardReflectance = 0.18f;
-
-/// By what the light's cast and strength were told.
-enum class BalancedBy { greyCard, tape, paper };
 
 /// The work as it lies before the camera, the camera and its light taken off.
 struct FlatSheet {
@@ -23,10 +18,10 @@ struct FlatSheet {
 };
 
 /// Flattens a photograph (CV_32FC3, XYZ relative to D50) in which a sheet was found. Uneven light is told from the
-/// border, which has one colour all round; its cast and strength from a grey card of 18 % if it is shown (pixels in the
-/// photograph), else from the border, tape being a common cream one. Refuses workTooDark and workTooBright (burnt out),
+/// border, which has one colour all round; its cast and strength from what lies beside it, if that is known, else from the
+/// border, tape being a common cream one. Refuses workTooDark and workTooBright (burnt out),
 /// with `name` in the problem.
 common::Result<FlatSheet> flattened(const cv::Mat& xyz, const SheetPlace& place, const SoughtSheet& sought,
-                                    const std::optional<cv::Rect>& greyCard, const std::string& name);
+                                    const std::optional<LightReference>& reference, const std::string& name);
 
 }  // namespace review

@@ -10,6 +10,7 @@
 
 #include "colour/image_colour.h"
 #include "common/parallel.h"
+#include "review/four_sided.h"
 #include "review/straight_side.h"
 
 namespace review {
@@ -19,10 +20,10 @@ using common::ProblemKind;
 
 namespace {
 
-using Quad = std::array<cv::Point2d, 4>;  // clockwise
-
 /// Photographs are searched at this size; the place is made exact at the other.
 constexpr double searchSide = 900, exactSide = 1800;
+/// Of the photograph, that a sheet takes at least.
+constexpr double goodPart = 0.06;
 /// The sought sheet is compared at this width.
 constexpr int comparedWidth = 96;
 
@@ -51,83 +52,13 @@ cv::Mat framed(const SoughtSheet& sought, double pixelsPerMillimetre) {
     cv::resize(sought.picture, picture,
                {std::max(1, pixels(sought.widthMillimetres)), std::max(1, pixels(sought.heightMillimetres))}, 0, 0,
                cv::INTER_AREA);
-    const auto code = [](float linear) { return std::uint8_t(std::lround(255 * colour::encodedFromLinear(linear))); };
-    const colour::Srgb8 round =
-        sought.bareMargin.value_or(colour::Srgb8{code(creamTape[0]), code(creamTape[1]), code(creamTape[2])});
+    const cv::Vec3f light = sought.borderLight();
+    const auto code = [](float linear) { return double(std::lround(255 * colour::encodedFromLinear(linear))); };
     cv::Mat whole;
     const int border = pixels(sought.borderMillimetres);
     cv::copyMakeBorder(picture, whole, border, border, border, border, cv::BORDER_CONSTANT,
-                       cv::Scalar(round.r, round.g, round.b));
+                       cv::Scalar(code(light[0]), code(light[1]), code(light[2])));
     return whole;
-}
-
-bool isConvexQuad(const std::vector<cv::Point>& outline, double leastArea) {
-    return outline.size() == 4 && cv::isContourConvex(outline) && cv::contourArea(outline) >= leastArea;
-}
-
-Quad clockwise(const std::vector<cv::Point>& outline) {
-    Quad quad;
-    std::ranges::copy(outline, quad.begin());
-    const auto cross = (quad[1] - quad[0]).cross(quad[2] - quad[1]);
-    if (cross < 0) std::swap(quad[1], quad[3]);
-    return quad;
-}
-
-bool areNear(const Quad& one, const Quad& other, double pixels) {
-    for (int turn = 0; turn < 4; ++turn) {
-        bool near = true;
-        for (std::size_t i = 0; i < 4 && near; ++i)
-            near = cv::norm(one[i] - other[(i + std::size_t(turn)) % 4]) < pixels;
-        if (near) return true;
-    }
-    return false;
-}
-
-/// Everything with four straight sides that takes a good part of the picture.
-std::vector<Quad> quadsIn(const cv::Mat& lab) {
-    const double least = 0.06 * double(lab.total());
-    std::vector<Quad> quads;
-    const auto take = [&](const cv::Mat& lines) {
-        std::vector<std::vector<cv::Point>> outlines;
-        cv::findContours(lines, outlines, cv::RETR_LIST, cv::CHAIN_APPROX_SIMPLE);
-        for (const auto& outline : outlines) {
-            if (cv::contourArea(outline) < least) continue;
-            std::vector<cv::Point> hull, simple;
-            cv::convexHull(outline, hull);
-            const double length = cv::arcLength(hull, true);
-            for (const double part : {0.01, 0.02, 0.04}) {
-                cv::approxPolyDP(hull, simple, part * length, true);
-                if (simple.size() <= 4) break;
-            }
-            if (!isConvexQuad(simple, least)) continue;
-            const Quad quad = clockwise(simple);
-            if (std::ranges::none_of(quads, [&](const Quad& it) { return areNear(it, quad, 4); }))
-                quads.push_back(quad);
-        }
-    };
-    std::vector<cv::Mat> planes;
-    cv::split(lab, planes);
-    const cv::Mat near = cv::getStructuringElement(cv::MORPH_RECT, {3, 3});
-    for (std::size_t p = 0; p < planes.size(); ++p) {
-        cv::Mat plane, edges;
-        // CIELAB in bytes, chroma stretched.
-        planes[p].convertTo(plane, CV_8U, p == 0 ? 2.55 : 2.0, p == 0 ? 0 : 128);
-        cv::bilateralFilter(plane, edges, 7, 18, 5);
-        plane = edges.clone();
-        for (const int low : {8, 20, 45}) {
-            cv::Canny(plane, edges, low, 2.5 * low);
-            cv::morphologyEx(edges, edges, cv::MORPH_CLOSE, near);
-            cv::dilate(edges, edges, near);
-            take(edges);
-        }
-        for (int level = 40; level < 256; level += 24) {
-            cv::Mat above = plane > level;
-            take(above);
-            cv::bitwise_not(above, above);
-            take(above);
-        }
-    }
-    return quads;
 }
 
 /// How like two pictures (CV_32FC3, CIELAB) are, the mean of each component let go: the light's cast and strength do
@@ -180,7 +111,7 @@ struct Searched {
         cv::parallel_for_({0, 2}, [&](const cv::Range& range) {
             for (int i = range.start; i < range.end; ++i) {
                 if (i == 0)
-                    quads = quadsIn(lab);
+                    quads = quadsIn(lab, goodPart);
                 else
                     details.emplace(lab);
             }
@@ -375,6 +306,12 @@ bool makeExactBySides(SheetPlace& place, const Finder& finder, const cv::Mat& la
 }
 
 }  // namespace
+
+cv::Vec3f SoughtSheet::borderLight() const {
+    if (!bareMargin) return creamTape;
+    const auto linear = [](std::uint8_t code) { return float(colour::linearFromEncoded(code / 255.0)); };
+    return {linear(bareMargin->r), linear(bareMargin->g), linear(bareMargin->b)};
+}
 
 cv::Point2d SheetPlace::inPhotograph(const cv::Point2d& millimetres) const {
     const cv::Vec3d p = toPhotograph * cv::Vec3d(millimetres.x, millimetres.y, 1);

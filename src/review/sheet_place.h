@@ -20,6 +20,8 @@ struct SoughtSheet {
     double widthMillimetres = 400, heightMillimetres = 300;
     double borderMillimetres = 12;                 // of tape, or of bare paper to its edge
     std::optional<colour::Srgb8> bareMargin = {};  // the paper's tone, where no tape lies on it
+
+    cv::Vec3f borderLight() const;  // what the border is, in linear sRGB
 };
 
 /// Where it lies.

@@ -86,10 +86,11 @@ QString balanceSentence(const planning::WorkCheck& check) {
     switch (check.balancedBy) {
         case review::BalancedBy::greyCard:
             return say("The colours are balanced by the grey card; all together they may be off by %1.").arg(error);
+        case review::BalancedBy::swatchCard:
+            return say("The colours are balanced by the swatch card; all together they may be off by %1.").arg(error);
         case review::BalancedBy::tape:
             return say("The colours are balanced by the tape; all together they may be off by %1. A grey card beside "
-                       "the "
-                       "sheet makes them surer.")
+                       "the sheet makes them surer.")
                 .arg(error);
         case review::BalancedBy::paper:
             return say("The colours are balanced by the bare paper round the picture; all together they may be off by "

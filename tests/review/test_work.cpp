@@ -151,27 +151,44 @@ class TestWork : public QObject {
         }
     }
 
-    void aGreyCardTellsTheLight() {
+    void aCardBesideTheSheetTellsTheLight_data() {
+        QTest::addColumn<int>("by");
+        QTest::newRow("grey") << int(BalancedBy::greyCard);
+        QTest::newRow("swatches") << int(BalancedBy::swatchCard);
+    }
+    void aCardBesideTheSheetTellsTheLight() {
+        QFETCH(int, by);
         Shot shot(2);
-        shot.mount.hasGreyCard = true;
-        shot.mount.tape = {0.5f, 0.6f, 0.75f};  // of a colour that nobody told
-        shot.camera.filled = 0.55;
+        shot.mount.hasGreyCard = by == int(BalancedBy::greyCard);
+        shot.mount.hasSwatchCard = !shot.mount.hasGreyCard;
+        shot.mount.tape = {0.71f, 0.70f, 0.63f};  // greyer than tape mostly is
+        shot.camera.filled = 0.5;
         shot.camera.tiltDegrees = 3;
         const MountedSheet mounted = mountedSheet(scene_.picture, wide, shot.mount);
         const cv::Mat photograph = readBack(photographed(mounted.flat, shot.camera));
         const auto place = placeIn(photograph, shot.sought(scene_));
         QVERIFY(place.ok());
-        const cv::Rect card = mounted.greyCard;
-        const cv::Vec3d middle = toPhotograph(mounted.flat.size(), shot.camera) *
-                                 cv::Vec3d(card.x + card.width / 2.0, card.y + card.height / 2.0, 1);
-        const cv::Rect there(int(middle[0] / middle[2]) - 15, int(middle[1] / middle[2]) - 15, 30, 30);
-        const auto flat = flattened(photograph, *place, shot.sought(scene_), there, "photo");
-        QVERIFY(flat.ok());
-        QCOMPARE(int(flat->by), int(BalancedBy::greyCard));
-        const cv::Scalar mean = cv::mean(flat->xyz), meant = cv::mean(colour::xyzOfSrgb8Image(scene_.picture));
-        const double apart = colour::differenceCie2000(colour::labFromXyz({meant[0], meant[1], meant[2]}),
-                                                       colour::labFromXyz({mean[0], mean[1], mean[2]}));
-        QVERIFY2(apart < 1.5, qPrintable(QString::number(apart)));
+        const auto reference = lightReferenceBeside(photograph, *place, shot.sought(scene_));
+        QVERIFY(reference.has_value());
+        QCOMPARE(int(reference->by), by);
+        const cv::Scalar meant = cv::mean(colour::xyzOfSrgb8Image(scene_.picture));
+        const auto offBy = [&](const std::optional<LightReference>& known) {
+            const auto flat = flattened(photograph, *place, shot.sought(scene_), known, "photo");
+            const cv::Scalar mean = cv::mean(flat->xyz);
+            return colour::differenceCie2000(colour::labFromXyz({meant[0], meant[1], meant[2]}),
+                                             colour::labFromXyz({mean[0], mean[1], mean[2]}));
+        };
+        QVERIFY2(offBy(reference) < 1.5, qPrintable(QString::number(offBy(reference))));
+        QVERIFY(offBy(std::nullopt) > offBy(reference) + 1);
+    }
+
+    void withoutACardNoneIsSeen() {
+        Shot shot(5);
+        const MountedSheet mounted = mountedSheet(scene_.picture, wide, shot.mount);
+        const cv::Mat photograph = readBack(photographed(mounted.flat, shot.camera));
+        const auto place = placeIn(photograph, shot.sought(scene_));
+        QVERIFY(place.ok());
+        QVERIFY(!lightReferenceBeside(photograph, *place, shot.sought(scene_)));
     }
 
     void whatIsOffIsFoundAndNothingElse() {

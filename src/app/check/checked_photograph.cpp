@@ -19,7 +19,7 @@ common::Result<cv::Mat> workPictureFrom(const QString& file) {
 common::Result<std::shared_ptr<const CheckedPhotograph>> checkedPhotograph(
     const planning::Plan& plan, const planning::Study& study, const std::vector<int>& laid, const cv::Mat& picture,
     const std::optional<std::array<cv::Point2d, 4>>& corners, const QString& name) {
-    planning::WorkPhotograph photograph{picture, {}, {}, name.toStdString()};
+    planning::WorkPhotograph photograph{picture, {}, name.toStdString()};
     if (corners) {
         photograph.corners = *corners;
         for (cv::Point2d& corner : *photograph.corners) corner = {corner.x * picture.cols, corner.y * picture.rows};
