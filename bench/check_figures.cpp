@@ -2,16 +2,16 @@
 // minutes to hours, and nothing depends on how fast the machine is.
 //
 //   check_figures conditions N FIRST FILE.dune...   stand-in photographs under random conditions
-//   check_figures easel DIR N FIRST FILE.dune...    the same sheets rendered by another program: see scripts/check-figures
-//   check_figures artists N FIRST FILE.dune...      how much one Check and its corrections gain
+//   check_figures easel DIR N FIRST FILE.dune...    the same sheets rendered by another program: see
+//   scripts/check-figures check_figures artists N FIRST FILE.dune...      how much one Check and its corrections gain
 
 #include <cmath>
 #include <cstdio>
 #include <cstdlib>
 #include <filesystem>
 #include <fstream>
-#include <numeric>
 #include <map>
+#include <numeric>
 #include <opencv2/imgcodecs.hpp>
 #include <opencv2/imgproc.hpp>
 #include <string_view>
@@ -87,12 +87,13 @@ Case caseOf(const std::vector<Subject>& subjects, int seed) {
             fault.radius = dice.uniform(8.0, 25.0);
             fault.x = dice.uniform(0.1, 0.9) * w;
             fault.y = dice.uniform(0.13, 0.87) * h;
-            const double way = dice.uniform(0.0, 2 * CV_PI), up = dice.uniform(-1.0, 1.0), off = dice.uniform(5.0, 12.0);
+            const double way = dice.uniform(0.0, 2 * CV_PI), up = dice.uniform(-1.0, 1.0),
+                         off = dice.uniform(5.0, 12.0);
             const double out = off * std::sqrt(1 - up * up);
             fault.off = {off * up, out * std::cos(way), out * std::sin(way)};
             const auto& faults = made.faults;
-            if (k == 1 && std::hypot(fault.x - faults[0].x, fault.y - faults[0].y) <
-                              fault.radius + faults[0].radius + 8)
+            if (k == 1 &&
+                std::hypot(fault.x - faults[0].x, fault.y - faults[0].y) < fault.radius + faults[0].radius + 8)
                 continue;
             made.faults.push_back(fault);
         }
@@ -125,6 +126,15 @@ review::CameraConditions randomConditions(int seed) {
     camera.blurPixels = dice.uniform(0.4, 1.5);
     camera.jpegQuality = 70;
     camera.seed = unsigned(seed);
+    // Of things that fall on the sheet: run apart, since the figures are asked for without them.
+    if (std::getenv("SHADOWS")) {
+        const bool isBelow = dice.uniform(0, 2) == 1;
+        camera.shadow = {
+            {isBelow ? dice.uniform(0.2, 0.8) : double(dice.uniform(0, 2)), isBelow ? 0.8 : dice.uniform(0.1, 0.7)},
+            dice.uniform(0.15, 0.3),
+            dice.uniform(0.2, 0.5)};
+        camera.gleam = {{dice.uniform(0.3, 0.7), dice.uniform(0.2, 0.55)}, dice.uniform(0.02, 0.05), 1.5};
+    }
     return camera;
 }
 
@@ -151,6 +161,13 @@ void Figures::take(const Case& it, int seed, const common::Result<planning::Work
         return;
     }
     ++found;
+    if (const char* folder = std::getenv("KEEP_IN")) {
+        std::ofstream out(std::string(folder) + "/" + std::to_string(seed) + ".png", std::ios::binary);
+        const common::Bytes png = planning::sheetPng(check->sheet, check->hidden);
+        out.write(reinterpret_cast<const char*>(png.data()), std::streamsize(png.size()));
+    }
+    if (check->shadow + check->gleam > 0)
+        std::printf("%d: shadow over %.0f %%, gleam over %.0f %%\n", seed, 100 * check->shadow, 100 * check->gleam);
     double off = 0;
     const std::array<cv::Point2d, 4> own{{{0, 0}, {w, 0}, {w, h}, {0, h}}};
     for (std::size_t i = 0; i < 4; ++i) off = std::max(off, cv::norm(check->place.inPhotograph(own[i]) - truth[i]));
@@ -161,10 +178,10 @@ void Figures::take(const Case& it, int seed, const common::Result<planning::Work
     }
     const review::MountedSheet mounted = it.mounted();
     const cv::Mat really = colour::xyzOfLinearSrgb(mounted.flat(mounted.picture));
-    const char* by = check->balancedBy == review::BalancedBy::greyCard ? "grey card"
-                     : check->balancedBy == review::BalancedBy::paper  ? "paper"
-                     : check->balancedBy == review::BalancedBy::swatchCard   ? "swatch card"
-                                                                       : "tape";
+    const char* by = check->balancedBy == review::BalancedBy::greyCard     ? "grey card"
+                     : check->balancedBy == review::BalancedBy::paper      ? "paper"
+                     : check->balancedBy == review::BalancedBy::swatchCard ? "swatch card"
+                                                                           : "tape";
     for (const planning::CheckedArea& area : check->areas) {
         const cv::Scalar mean = cv::mean(really, (it.areas() == area.area) & (check->hidden == 0));
         const colour::Lab truly = colour::labFromXyz({mean[0], mean[1], mean[2]});
@@ -252,6 +269,8 @@ int conditions(const std::vector<Subject>& subjects, int count, int first) {
         const review::MountedSheet mounted = it.mounted();
         const review::CameraConditions camera = randomConditions(seed);
         const cv::Mat photograph = cv::imdecode(review::photographed(mounted.flat, camera), cv::IMREAD_COLOR);
+        if (const char* folder = std::getenv("KEEP_IN"))
+            cv::imwrite(std::string(folder) + "/" + std::to_string(seed) + ".jpg", photograph);
         const cv::Matx33d seen = review::toPhotograph(mounted.flat.size(), camera);
         std::array<cv::Point2d, 4> truth;
         const cv::Point2d tl = mounted.picture.tl(), br = mounted.picture.br();
@@ -330,8 +349,8 @@ std::optional<Gained> gainedBy(Subject& subject, int seed) {
     };
     for (int step = 1; step <= reached; ++step) {
         add(planning::EntryKind::begun, step);
-        add(planning::EntryKind::done, step).laid = planning::laidStep(
-            plan, plan.steps[std::size_t(step - 1)], study.widthMillimetres, study.heightMillimetres);
+        add(planning::EntryKind::done, step).laid = planning::laidStep(plan, plan.steps[std::size_t(step - 1)],
+                                                                       study.widthMillimetres, study.heightMillimetres);
     }
     review::Mount mount;
     mount.borderMillimetres = planning::usualTapeMillimetres;

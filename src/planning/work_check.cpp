@@ -6,6 +6,7 @@
 #include "colour/image_colour.h"
 #include "common/median.h"
 #include "planning/stage_picture.h"
+#include "review/hidden_places.h"
 #include "review/sharpness.h"
 
 namespace planning {
@@ -59,8 +60,21 @@ colour::Lab meanLab(const cv::Mat& xyz, const cv::Mat& mask) {
     return colour::labFromXyz({mean[0], mean[1], mean[2]});
 }
 
-rendering::DifferenceFigures seenApart(const cv::Mat& one, const cv::Mat& other) {
-    return rendering::figuresOf(rendering::differenceSeen(one, other, rendering::easelSigma(one.size())));
+/// Without areas of which a good part is behind something: their shapes are not told by the rest. Where nothing is left
+/// it says -1.
+cv::Mat judgedForShape(const cv::Mat& areas, int count, const cv::Mat& hidden) {
+    constexpr double goodPart = 0.2;
+    if (cv::countNonZero(hidden) == 0) return areas;
+    cv::Mat judged = areas.clone();
+    for (int area = 0; area < count; ++area) {
+        const cv::Mat mask = areas == area;
+        if (cv::countNonZero(mask & hidden) > goodPart * cv::countNonZero(mask)) judged.setTo(-1, mask);
+    }
+    return judged;
+}
+
+rendering::DifferenceFigures seenApart(const cv::Mat& one, const cv::Mat& other, const cv::Mat& hidden) {
+    return rendering::figuresOf(rendering::differenceSeen(one, other, rendering::easelSigma(one.size())), hidden);
 }
 
 }  // namespace
@@ -101,16 +115,22 @@ common::Result<WorkCheck> checkWork(const Plan& plan, const Study& study, const 
     constexpr double handSpread = 0.05;
     const double spread = spreadOf(flat->by);
     const cv::Vec3f cast = castIn(flat->xyz, meant, flat->hidden, 2 * spread);
-    const cv::Mat work =
-        without(flat->xyz, cast, spread * spread / (spread * spread + handSpread * handSpread));
+    const cv::Mat work = without(flat->xyz, cast, spread * spread / (spread * spread + handSpread * handSpread));
+    // What stands off the rest of the sheet does so whatever the light is.
+    const cv::Mat beside = without(flat->xyz, cast, 1);
+    const double pixelsPerMillimetre = sheet.cols / study.widthMillimetres;
+    const review::HiddenPlaces behind = review::hiddenPlaces(*flat, beside, meant, pixelsPerMillimetre);
+    check.shadow = cv::countNonZero(behind.shadow) / double(behind.shadow.total());
+    check.gleam = cv::countNonZero(behind.gleam) / double(behind.gleam.total());
+    flat->hidden |= behind.shadow | behind.gleam;
     constexpr double leastSharp = 0.3;
     check.sharpness = review::sharpnessOf(work, meant, flat->hidden);
     if (check.sharpness < leastSharp) return common::Problem{common::ProblemKind::workBlurred, photograph.name};
     check.sheet = work.clone();
     check.hidden = flat->hidden;
     const cv::Mat seen = colour::srgb8ImageFromXyz(work);
-    check.toPlan = seenApart(seen, sheet);
-    check.toSubject = seenApart(seen, plan.reference);
+    check.toPlan = seenApart(seen, sheet, flat->hidden);
+    check.toSubject = seenApart(seen, plan.reference, flat->hidden);
     const auto areas = int(plan.reading->areas.list.size());
     const cv::Mat visible = flat->hidden == 0;
     for (int area = 0; area < areas; ++area) {
@@ -122,10 +142,9 @@ common::Result<WorkCheck> checkWork(const Plan& plan, const Study& study, const 
         check.areas.push_back(checked);
     }
     std::ranges::stable_sort(check.areas, std::greater{}, &CheckedArea::toPlan);
-    // What stands off the rest of the sheet does so whatever the light is.
-    const cv::Mat beside = without(flat->xyz, cast, 1);
-    const double pixelsPerMillimetre = sheet.cols / study.widthMillimetres;
-    check.shifts = review::shiftsIn(beside, meant, flat->hidden, plan.reading->areas.map, areas, pixelsPerMillimetre);
+    check.shifts = review::shiftsIn(beside, meant, flat->hidden,
+                                    judgedForShape(plan.reading->areas.map, areas, behind.shadow | behind.gleam), areas,
+                                    pixelsPerMillimetre);
     check.faults = review::faultsIn(beside, meant, flat->hidden, pixelsPerMillimetre);
     // A shape that was moved lies within a millimetre of where it is told to: what that leaves in its details is small.
     constexpr double leastWhereMoved = 4.5;

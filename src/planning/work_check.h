@@ -20,9 +20,10 @@ struct WorkCheck {
     review::SheetPlace place;
     cv::Mat sheet, hidden;  // flattened, as large as the plan's pictures: CV_32FC3, XYZ relative to D50, and CV_8U
     review::BalancedBy balancedBy = review::BalancedBy::tape;
-    double error = 0;       // CIEDE2000 by which the photograph itself may be off all over
-    double unevenness = 0;  // of its light
-    double sharpness = 1;   // share of the contrast of sharp borders that is left
+    double error = 0;              // CIEDE2000 by which the photograph itself may be off all over
+    double unevenness = 0;         // of its light
+    double shadow = 0, gleam = 0;  // shares of the sheet that they hide
+    double sharpness = 1;          // share of the contrast of sharp borders that is left
     std::vector<CheckedArea> areas;
     std::vector<review::WorkFault> faults;    // against the plan; millimetres
     std::vector<review::ShiftedArea> shifts;  // likewise
@@ -38,10 +39,10 @@ struct WorkPhotograph {
 };
 
 /// Finds the sheet in a photograph, takes the camera's light off it and compares it
-/// with the plan when its steps `laid` are, and with the subject. The light is told from a grey card or a swatch card that
-/// lies beside the sheet, else from tape or a bare margin; what these cannot tell of it (a few per cent) is told from the
-/// plan, in so far as the hand is likelier to be as planned. Where the study has no border, common tape and bare
-/// paper are both tried; by corners that are set, tape is. Refuses workBlurred and what review::findSheet and
+/// with the plan when its steps `laid` are, and with the subject. The light is told from a grey card or a swatch card
+/// that lies beside the sheet, else from tape or a bare margin; what these cannot tell of it (a few per cent) is told
+/// from the plan, in so far as the hand is likelier to be as planned. Where the study has no border, common tape and
+/// bare paper are both tried; by corners that are set, tape is. Refuses workBlurred and what review::findSheet and
 /// review::flattened refuse.
 common::Result<WorkCheck> checkWork(const Plan& plan, const Study& study, const std::vector<int>& laid,
                                     const WorkPhotograph& photograph);

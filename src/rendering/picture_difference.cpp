@@ -46,11 +46,18 @@ double squintSigma(cv::Size size) {
     return std::max(size.width, size.height) / 50.0;
 }
 
-DifferenceFigures figuresOf(const cv::Mat& differences) {
-    std::vector<float> all(differences.begin<float>(), differences.end<float>());
+DifferenceFigures figuresOf(const cv::Mat& differences, const cv::Mat& left) {
+    cv::Mat isLeft = cv::Mat::zeros(differences.size(), CV_8U);
+    if (!left.empty()) cv::resize(left, isLeft, differences.size(), 0, 0, cv::INTER_NEAREST);
+    std::vector<float> all;
+    all.reserve(differences.total());
+    for (int y = 0; y < differences.rows; ++y)
+        for (int x = 0; x < differences.cols; ++x)
+            if (!isLeft.at<uchar>(y, x)) all.push_back(differences.at<float>(y, x));
+    if (all.empty()) return {};
     const auto p95 = all.begin() + std::ptrdiff_t(0.95 * double(all.size() - 1));
     std::ranges::nth_element(all, p95);
-    return {cv::mean(differences)[0], double(*p95)};
+    return {cv::mean(differences, isLeft == 0)[0], double(*p95)};
 }
 
 }  // namespace rendering

@@ -18,6 +18,7 @@ double squintSigma(cv::Size size);
 struct DifferenceFigures {
     double mean = 0, p95 = 0;
 };
-DifferenceFigures figuresOf(const cv::Mat& differences);
+/// Without what is `left` out (CV_8U, of any size), if it is given.
+DifferenceFigures figuresOf(const cv::Mat& differences, const cv::Mat& left = {});
 
 }  // namespace rendering

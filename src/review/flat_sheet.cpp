@@ -30,8 +30,8 @@ class Light {
             terms.row(Eigen::Index(i)) = termsAt(spots[i].millimetres);
             for (int c = 0; c < 3; ++c) seen(Eigen::Index(i), c) = std::log(std::max(1e-4f, spots[i].seen[c]));
         }
-        // What lies on the border (a finger, a crumb, a torn end of tape) does not count.
-        Eigen::VectorXd weights = Eigen::VectorXd::Ones(terms.rows());
+        // What lies on the border (a finger, a crumb, a torn end of tape) does not count, nor does a shadow on it.
+        Eigen::VectorXd weights = lit(terms.leftCols<3>(), seen.rowwise().mean());
         for (int pass = 0; pass < 6; ++pass) {
             Eigen::MatrixXd normal = terms.transpose() * weights.asDiagonal() * terms;
             normal.diagonal().tail(count - 1).array() += 1e-3 * double(spots.size());
@@ -50,6 +50,19 @@ class Light {
     }
 
  private:
+    /// 1 where a spot lies near the plane that most spots reach and few lie above, else 0: by quantile regression
+    /// (R. Koenker and G. Bassett, Econometrica 46, 1978), as reweighted least squares.
+    static Eigen::VectorXd lit(const Eigen::MatrixX3d& plane, const Eigen::VectorXd& seen) {
+        constexpr double quantile = 0.65, near = 0.14, least = 0.005;  // logarithms of light
+        Eigen::VectorXd weights = Eigen::VectorXd::Ones(seen.size()), off;
+        for (int pass = 0; pass < 20; ++pass) {
+            const Eigen::Matrix3d normal = plane.transpose() * weights.asDiagonal() * plane;
+            off = seen - plane * normal.ldlt().solve(plane.transpose() * weights.asDiagonal() * seen);
+            for (Eigen::Index i = 0; i < off.size(); ++i)
+                weights[i] = (off[i] > 0 ? quantile : 1 - quantile) / std::max(least, std::fabs(off[i]));
+        }
+        return (off.array().abs() < near).cast<double>();
+    }
     static constexpr int count = 6;
     Eigen::Matrix<double, 1, count> termsAt(const cv::Point2d& millimetres) const {
         const double x = 2 * millimetres.x / size_.width - 1, y = 2 * millimetres.y / size_.height - 1;
@@ -147,6 +160,17 @@ common::Result<FlatSheet> flattened(const cv::Mat& xyz, const SheetPlace& place,
     if (std::max({middle[0], middle[1], middle[2]}) < 0.03f) return Problem{ProblemKind::workTooDark, name};
 
     FlatSheet made;
+    for (const Light::Spot& spot : spots) {
+        const cv::Vec3f fit = light.at(spot.millimetres);
+        cv::Vec3f times;
+        cv::divide(spot.seen, fit, times);
+        const auto [least, most] = std::minmax({times[0], times[1], times[2]});
+        constexpr float odd = 0.08f, neutral = 1.2f;
+        if (std::fabs(times[1] - 1) < odd || most > neutral * least) continue;
+        const cv::Point pixel(spot.millimetres * pixelsPerMillimetre);
+        made.odd.push_back(
+            {{std::clamp(pixel.x, 0, inner.width - 1), std::clamp(pixel.y, 0, inner.height - 1)}, double(times[1])});
+    }
     // What the border really is.
     cv::Vec3f known = sought.borderLight();
     made.by = sought.bareMargin ? BalancedBy::paper : BalancedBy::tape;
@@ -171,8 +195,8 @@ common::Result<FlatSheet> flattened(const cv::Mat& xyz, const SheetPlace& place,
         }
     made.xyz = colour::xyzOfLinearSrgb(made.xyz);
     made.unevenness = 1 - double(least) / double(most);
-    made.hidden = burnt;
-    cv::dilate(made.hidden, made.hidden, cv::Mat(), {-1, -1}, 3);
+    made.burnt = burnt;
+    cv::dilate(burnt, made.hidden, cv::Mat(), {-1, -1}, 3);
     // At its very edge the border is seen with it, and tape does not end straight.
     constexpr double rim = 2.5;  // millimetres
     const int rimPixels = int(std::lround(rim * pixelsPerMillimetre));

@@ -14,8 +14,7 @@ namespace review {
 namespace {
 
 std::optional<LightReference> swatchCardIn(const cv::Mat& xyz) {
-    // Its markers are large: they are found in a small picture.
-    constexpr double enough = 1400;
+    constexpr double enough = 2400;
     const double scale = std::min(1.0, enough / std::max(xyz.cols, xyz.rows));
     cv::Mat small;
     cv::resize(xyz, small, {}, scale, scale, cv::INTER_AREA);
@@ -56,8 +55,8 @@ class Surroundings {
         : sheet_(0, 0, sought.widthMillimetres, sought.heightMillimetres), border_(sought.borderMillimetres) {
         constexpr double round = 0.8;  // times the sheet's size, on each side
         corner_ = {-round * sheet_.width, -round * sheet_.height};
-        const cv::Matx33d toMillimetres{1 / pixelsPerMillimetre, 0, corner_.x, 0, 1 / pixelsPerMillimetre, corner_.y, 0,
-                                        0, 1};
+        const cv::Matx33d toMillimetres{
+            1 / pixelsPerMillimetre, 0, corner_.x, 0, 1 / pixelsPerMillimetre, corner_.y, 0, 0, 1};
         const double times = (1 + 2 * round) * pixelsPerMillimetre;
         cv::Mat flat;
         cv::warpPerspective(xyz, flat, place.toPhotograph * toMillimetres,

@@ -21,8 +21,8 @@ struct LightReference {
 };
 
 /// Looks for a swatch card, and then for a grey card, that lies beside a sheet which was found in a photograph
-/// (CV_32FC3, XYZ relative to D50). A grey card is an even rectangle in the sheet's plane, 40 to 300 mm long, that is as
-/// grey and as dark beside the border as one of 18 % would be, give or take what tape and paper may differ.
+/// (CV_32FC3, XYZ relative to D50). A grey card is an even rectangle in the sheet's plane, 40 to 300 mm long, that is
+/// as grey and as dark beside the border as one of 18 % would be, give or take what tape and paper may differ.
 std::optional<LightReference> lightReferenceBeside(const cv::Mat& xyz, const SheetPlace& place,
                                                    const SoughtSheet& sought);
 

@@ -160,6 +160,25 @@ class Finder {
     double agreementAt(const SheetPlace& place) const {
         return likeness(seenAt(scaledBy(scale_, scale_) * place.toPhotograph), template_);
     }
+    /// CIELAB by which the work would be off, in the mean, if what lies round it at a place were the border.
+    double offAt(const SheetPlace& place) const {
+        const auto xyzOf = [](const cv::Mat& lab) { return colour::xyzOfSrgb8Image(colour::srgb8ImageFromLab(lab)); };
+        cv::Mat seen = xyzOf(seenAt(scaledBy(scale_, scale_) * place.toPhotograph)), meant = template_.clone();
+        const double border =
+            sought_.borderMillimetres * template_.cols / (sought_.widthMillimetres + 2 * sought_.borderMillimetres);
+        cv::Mat isRound(seen.size(), CV_8U, cv::Scalar(255));
+        const int pixels = int(std::ceil(border));
+        isRound(cv::Rect(pixels, pixels, seen.cols - 2 * pixels, seen.rows - 2 * pixels)) = 0;
+        const cv::Scalar is = cv::mean(seen, isRound), known = cv::mean(xyzOf(template_), isRound);
+        cv::Scalar gain;
+        for (int c = 0; c < 3; ++c) gain[c] = known[c] / std::max(1e-4, is[c]);
+        cv::multiply(seen, gain, seen);
+        colour::toLab(seen);
+        cv::Mat squares = (seen - meant).mul(seen - meant), away;
+        cv::transform(squares, squares, cv::Matx13f(1, 1, 1));
+        cv::sqrt(squares, away);
+        return cv::mean(away, isRound == 0)[0];
+    }
     /// Where little is laid yet every side is alike: a sheet is photographed upright unless it clearly is not.
     double counts(const SheetPlace& place) const {
         constexpr double clearly = 0.06;
@@ -369,9 +388,17 @@ common::Result<FoundSheet> findSheet(const cv::Mat& xyz, const std::vector<Sough
     if (brightest < dark) return Problem{ProblemKind::workTooDark, name};
     const Searched searched(xyz);
     std::optional<FoundSheet> found;
+    double best = -1e9;
     for (std::size_t i = 0; i < sought.size(); ++i) {
-        const auto place = likelyPlace(Finder(searched, sought[i]), searched, sought[i]);
-        if (place && (!found || place->agreement > found->place.agreement)) found = {*place, i};
+        const Finder finder(searched, sought[i]);
+        const auto place = likelyPlace(finder, searched, sought[i]);
+        if (!place) continue;
+        // What lies round it tells what it is: by that the work has the colours that it was to have.
+        constexpr double unlike = 0.01;
+        const double is = place->agreement - unlike * finder.offAt(*place);
+        if (found && is <= best) continue;
+        best = is;
+        found = {*place, i};
     }
     if (!found) return Problem{ProblemKind::workMissing, name};
     const SoughtSheet& it = sought[found->which];

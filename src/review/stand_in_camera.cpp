@@ -70,6 +70,16 @@ cv::Vec3f linearOf(const colour::Spectrum& reflectance) {
     return {std::max(0.0f, float(linear[0])), std::max(0.0f, float(linear[1])), std::max(0.0f, float(linear[2]))};
 }
 
+/// The share of the light that is taken; its edge is a third of its radius wide.
+double shadeAt(const CastShadow& shadow, const cv::Point2d& at) {
+    const double in = std::clamp((1 - cv::norm(at - shadow.at) / shadow.radius) * 3 + 0.5, 0.0, 1.0);
+    return shadow.takes * in * in * (3 - 2 * in);
+}
+
+double gleamAt(const Gleam& gleam, const cv::Point2d& at) {
+    return gleam.adds * std::exp(-(at - gleam.at).dot(at - gleam.at) / (gleam.radius * gleam.radius));
+}
+
 /// The page as it comes from the printer, without what is printed into its rows or windows.
 cv::Mat emptyCard(CardKind kind, CardPaper paper, int page, double scale) {
     const CardFrame& frame = frameOf(paper);
@@ -204,8 +214,11 @@ std::vector<std::uint8_t> photographed(const cv::Mat& flat, const CameraConditio
                 const cv::Point2d off = cv::Point2d(x, y) - middle;
                 const double light = (1 - c.vignetting * off.dot(off) / corner) *
                                      (1 - c.sideLight * (0.5 - 0.5 * off.dot(fromSide))) / brightest;
+                const cv::Point2d there(double(x) / scene.cols, double(y) / scene.cols);
+                const double lit = c.shadow ? light * (1 - shadeAt(*c.shadow, there)) : light;
+                const double gleam = c.gleam ? gleamAt(*c.gleam, there) : 0;
                 for (int i = 0; i < 3; ++i) {
-                    const double v = std::max(0.0, scene.at<cv::Vec3f>(y, x)[i] * gain[i] * light);
+                    const double v = std::max(0.0, (scene.at<cv::Vec3f>(y, x)[i] * lit + gleam * light) * gain[i]);
                     // Shot noise grows with the root of the light, and the sensor adds its own.
                     const double seen = v + noise.at<cv::Vec3f>(y, x)[i] * std::sqrt(v + 0.02);
                     picture.at<cv::Vec3b>(y, x)[2 - i] = codes[std::size_t(65535 * std::clamp(seen, 0.0, 1.0))];

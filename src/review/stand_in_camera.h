@@ -2,6 +2,7 @@
 
 #include <cstdint>
 #include <opencv2/core.hpp>
+#include <optional>
 #include <vector>
 
 #include "review/paper_card.h"
@@ -44,6 +45,18 @@ cv::Mat filledPaperCard(CardPaper paper, int page, const std::vector<FilledWindo
 /// Of the table on which everything lies.
 inline constexpr double tableReflectance = 0.22;
 
+/// The soft shadow of a hand or of the telephone, and the gleam of a lamp: round, in shares of the photograph's width.
+struct CastShadow {
+    cv::Point2d at;
+    double radius = 0.25;
+    double takes = 0.4;  // of the light
+};
+struct Gleam {
+    cv::Point2d at;
+    double radius = 0.04;
+    double adds = 1;  // of what white gives
+};
+
 struct CameraConditions {
     cv::Size pixels{2400, 3200};
     double tiltDegrees = 0, tiltDirectionDegrees = 0;  // of the lens against the card
@@ -59,6 +72,8 @@ struct CameraConditions {
     double noise = 0.006;                              // standard deviation at white, in shares of the full scale
     double blurPixels = 0.6;                           // standard deviation
     int jpegQuality = 90;
+    std::optional<CastShadow> shadow = {};
+    std::optional<Gleam> gleam = {};
     unsigned seed = 1;
 };
 

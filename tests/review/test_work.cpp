@@ -162,7 +162,8 @@ class TestWork : public QObject {
         shot.mount.hasGreyCard = by == int(BalancedBy::greyCard);
         shot.mount.hasSwatchCard = !shot.mount.hasGreyCard;
         shot.mount.tape = {0.71f, 0.70f, 0.63f};  // greyer than tape mostly is
-        shot.camera.filled = 0.5;
+        shot.camera.filled = 0.42;
+        shot.camera.pixels = {2400, 1800};
         shot.camera.tiltDegrees = 3;
         const MountedSheet mounted = mountedSheet(scene_.picture, wide, shot.mount);
         const cv::Mat photograph = readBack(photographed(mounted.flat, shot.camera));
