@@ -99,14 +99,21 @@ Case caseOf(const std::vector<Subject>& subjects, int seed) {
         }
         return made;
     }
-    std::vector<int> middling;
-    for (int area = 0; area < int(plan.reading->areas.list.size()); ++area) {
-        const double share = cv::countNonZero(made.areas() == area) / double(made.areas().total());
-        if (share > 0.015 && share < 0.25) middling.push_back(area);
+    // A middling shape, which stays on the sheet.
+    const int count = int(plan.reading->areas.list.size());
+    const double pixels = made.areas().cols / w;
+    for (double left = 0; left < 0.9;) {
+        made.moved = dice.uniform(0, count);
+        const double way = dice.uniform(0.0, 2 * CV_PI), far = dice.uniform(5.0, 13.0);
+        made.by = {far * std::cos(way), far * std::sin(way)};
+        const cv::Mat mask = made.areas() == made.moved;
+        const double before = cv::countNonZero(mask), share = before / double(mask.total());
+        if (share < 0.015 || share > 0.25) continue;
+        cv::Mat after;
+        cv::warpAffine(mask, after, cv::Matx23d(1, 0, pixels * made.by.x, 0, 1, pixels * made.by.y), mask.size(),
+                       cv::INTER_NEAREST);
+        left = cv::countNonZero(after) / before;
     }
-    made.moved = middling[std::size_t(dice.uniform(0, int(middling.size())))];
-    const double way = dice.uniform(0.0, 2 * CV_PI), far = dice.uniform(5.0, 13.0);
-    made.by = {far * std::cos(way), far * std::sin(way)};
     return made;
 }
 
@@ -126,6 +133,7 @@ review::CameraConditions randomConditions(int seed) {
     camera.blurPixels = dice.uniform(0.4, 1.5);
     camera.jpegQuality = 70;
     camera.seed = unsigned(seed);
+    if (std::getenv("LENS")) camera.bow = dice.uniform(-0.06, 0.03);
     // Of things that fall on the sheet: run apart, since the figures are asked for without them.
     if (std::getenv("SHADOWS")) {
         const bool isBelow = dice.uniform(0, 2) == 1;
@@ -199,8 +207,8 @@ void Figures::take(const Case& it, int seed, const common::Result<planning::Work
         if (beside <= 1.5)
             ++movedRight;
         else
-            std::printf("%d: told %.1f %.1f for %.1f %.1f\n", seed, shift.shift.millimetres.x,
-                        shift.shift.millimetres.y, it.by.x, it.by.y);
+            std::printf("%d: of area %d %.1f %.1f is told for %.1f %.1f, %.2f sure\n", seed, it.moved + 1,
+                        shift.shift.millimetres.x, shift.shift.millimetres.y, it.by.x, it.by.y, shift.shift.sureness);
     }
     if (it.moved >= 0) ++moved;
     const double pixels = it.areas().cols / w;
@@ -277,7 +285,7 @@ int conditions(const std::vector<Subject>& subjects, int count, int first) {
         for (std::size_t i = 0; i < 4; ++i) {
             const std::array<cv::Point2d, 4> at{{tl, {br.x, tl.y}, br, {tl.x, br.y}}};
             const cv::Vec3d p = seen * cv::Vec3d(at[i].x, at[i].y, 1);
-            truth[i] = {p[0] / p[2], p[1] / p[2]};
+            truth[i] = review::Lens(camera.pixels, camera.bow).bent({p[0] / p[2], p[1] / p[2]});
         }
         figures.take(it, seed, checked(it, *colour::xyzImage(photograph, {}, "photograph")), truth);
         std::fflush(stdout);

@@ -109,25 +109,15 @@ common::Result<FlatSheet> flattened(const cv::Mat& xyz, const SheetPlace& place,
     const double w = sought.widthMillimetres, h = sought.heightMillimetres, border = sought.borderMillimetres;
     const double pixelsPerMillimetre = sought.picture.cols / w;
     const int round = std::max(1, int(border * pixelsPerMillimetre));
-    // With the border, as large as the picture is wanted; the mean of what falls into a pixel.
-    const cv::Matx33d toMillimetres{1 / pixelsPerMillimetre,
-                                    0,
-                                    (0.5 - round) / pixelsPerMillimetre,
-                                    0,
-                                    1 / pixelsPerMillimetre,
-                                    (0.5 - round) / pixelsPerMillimetre,
-                                    0,
-                                    0,
-                                    1};
     const double photographPixels =
         cv::norm(place.inPhotograph({w, h / 2}) - place.inPhotograph({0, h / 2})) / sought.picture.cols;
     // Light is joined before it is looked at: the eye's scale would make noise darker.
     cv::Mat source = xyz;
     if (photographPixels > 1.3) cv::GaussianBlur(xyz, source, {}, 0.45 * photographPixels);
-    cv::Mat linear;
-    cv::warpPerspective(source, linear, place.toPhotograph * toMillimetres,
-                        {sought.picture.cols + 2 * round, sought.picture.rows + 2 * round},
-                        cv::INTER_LINEAR | cv::WARP_INVERSE_MAP, cv::BORDER_REPLICATE);
+    // With the border, as large as the picture is wanted; the mean of what falls into a pixel.
+    cv::Mat linear = place.seenFlat(source, {-round / pixelsPerMillimetre, -round / pixelsPerMillimetre},
+                                    {sought.picture.cols + 2 * round, sought.picture.rows + 2 * round},
+                                    pixelsPerMillimetre);
     const cv::Rect inner(round, round, sought.picture.cols, sought.picture.rows);
     linear = colour::linearSrgbOfXyz(linear);
     cv::Mat burnt = cv::Mat::zeros(inner.size(), CV_8U);
@@ -175,8 +165,7 @@ common::Result<FlatSheet> flattened(const cv::Mat& xyz, const SheetPlace& place,
     cv::Vec3f known = sought.borderLight();
     made.by = sought.bareMargin ? BalancedBy::paper : BalancedBy::tape;
     if (reference) {
-        const cv::Vec3d there = place.toPhotograph.inv() * cv::Vec3d(reference->at.x, reference->at.y, 1);
-        const cv::Vec3f beside = light.at({there[0] / there[2], there[1] / there[2]});
+        const cv::Vec3f beside = light.at(place.onSheet(reference->at));
         // The border beside it would be seen so: that tells what it is.
         for (int c = 0; c < 3; ++c) known[c] = beside[c] / std::max(1e-4f, reference->white[c]);
         made.by = reference->by;

@@ -55,13 +55,9 @@ class Surroundings {
         : sheet_(0, 0, sought.widthMillimetres, sought.heightMillimetres), border_(sought.borderMillimetres) {
         constexpr double round = 0.8;  // times the sheet's size, on each side
         corner_ = {-round * sheet_.width, -round * sheet_.height};
-        const cv::Matx33d toMillimetres{
-            1 / pixelsPerMillimetre, 0, corner_.x, 0, 1 / pixelsPerMillimetre, corner_.y, 0, 0, 1};
         const double times = (1 + 2 * round) * pixelsPerMillimetre;
-        cv::Mat flat;
-        cv::warpPerspective(xyz, flat, place.toPhotograph * toMillimetres,
-                            {int(times * sheet_.width), int(times * sheet_.height)},
-                            cv::INTER_LINEAR | cv::WARP_INVERSE_MAP, cv::BORDER_REPLICATE);
+        const cv::Size size(int(times * sheet_.width), int(times * sheet_.height));
+        const cv::Mat flat = place.seenFlat(xyz, corner_, size, pixelsPerMillimetre);
         linear = colour::linearSrgbOfXyz(flat);
     }
     cv::Point2d millimetres(const cv::Point2d& pixel) const { return pixel * (1 / pixelsPerMillimetre) + corner_; }

@@ -334,7 +334,27 @@ cv::Vec3f SoughtSheet::borderLight() const {
 
 cv::Point2d SheetPlace::inPhotograph(const cv::Point2d& millimetres) const {
     const cv::Vec3d p = toPhotograph * cv::Vec3d(millimetres.x, millimetres.y, 1);
+    return lens.bent({p[0] / p[2], p[1] / p[2]});
+}
+
+cv::Point2d SheetPlace::onSheet(const cv::Point2d& pixel) const {
+    const cv::Point2d at = lens.straight(pixel);
+    const cv::Vec3d p = toPhotograph.inv() * cv::Vec3d(at.x, at.y, 1);
     return {p[0] / p[2], p[1] / p[2]};
+}
+
+cv::Mat SheetPlace::seenFlat(const cv::Mat& photograph, const cv::Point2d& corner, cv::Size size,
+                             double pixelsPerMillimetre) const {
+    cv::Mat places(size, CV_32FC2), seen;
+    common::forEachIndex(size.height, [&](int y) {
+        for (int x = 0; x < size.width; ++x) {
+            const cv::Point2d from = inPhotograph(corner + (cv::Point2d(x, y) + cv::Point2d(0.5, 0.5)) *
+                                                               (1 / pixelsPerMillimetre));
+            places.at<cv::Vec2f>(y, x) = {float(from.x), float(from.y)};
+        }
+    });
+    cv::remap(photograph, seen, places, cv::noArray(), cv::INTER_LINEAR, cv::BORDER_REPLICATE);
+    return seen;
 }
 
 SheetPlace sheetPlaceBy(const std::array<cv::Point2d, 4>& corners, const SoughtSheet& sought) {
@@ -374,6 +394,39 @@ void makeExact(SheetPlace& place, const Finder& finder, const Searched& searched
     bySidesExactly();
 }
 
+std::optional<FoundSheet> likeliest(const Searched& searched, const std::vector<SoughtSheet>& sought) {
+    std::optional<FoundSheet> found;
+    double best = 0;
+    for (std::size_t i = 0; i < sought.size(); ++i) {
+        const Finder finder(searched, sought[i]);
+        const auto place = likelyPlace(finder, searched, sought[i]);
+        if (!place) continue;
+        // What lies round it tells what it is: by that the work has the colours that it was to have.
+        constexpr double unlike = 0.01;
+        const double is = place->agreement - unlike * finder.offAt(*place);
+        if (found && is <= best) continue;
+        best = is;
+        found = {*place, i};
+    }
+    return found;
+}
+
+/// By how much the lens bends the sides of the picture and of what lies round it.
+double bowOf(const Searched& searched, const SheetPlace& place, const SoughtSheet& sought) {
+    const double w = sought.widthMillimetres, h = sought.heightMillimetres, scale = searched.scale;
+    const double pixels = scale * cv::norm(place.inPhotograph({w, 0}) - place.inPhotograph({0, 0})) / w;
+    std::vector<std::vector<cv::Point2d>> sides;
+    for (const double border : {0.0, sought.borderMillimetres}) {
+        const std::array<cv::Point2d, 4> corners{
+            {{-border, -border}, {w + border, -border}, {w + border, h + border}, {-border, h + border}}};
+        for (std::size_t i = 0; i < 4; ++i)
+            sides.push_back(sideSpots(searched.lab, scale * place.inPhotograph(corners[i]),
+                                      scale * place.inPhotograph(corners[(i + 1) % 4]),
+                                      std::max(3.0, 0.6 * pixels * sought.borderMillimetres)));
+    }
+    return bowIn(sides, searched.lab.size());
+}
+
 }  // namespace
 
 common::Result<FoundSheet> findSheet(const cv::Mat& xyz, const std::vector<SoughtSheet>& sought,
@@ -386,23 +439,19 @@ common::Result<FoundSheet> findSheet(const cv::Mat& xyz, const std::vector<Sough
     double brightest = 0;
     cv::minMaxLoc(light, nullptr, &brightest);
     if (brightest < dark) return Problem{ProblemKind::workTooDark, name};
-    const Searched searched(xyz);
-    std::optional<FoundSheet> found;
-    double best = -1e9;
-    for (std::size_t i = 0; i < sought.size(); ++i) {
-        const Finder finder(searched, sought[i]);
-        const auto place = likelyPlace(finder, searched, sought[i]);
-        if (!place) continue;
-        // What lies round it tells what it is: by that the work has the colours that it was to have.
-        constexpr double unlike = 0.01;
-        const double is = place->agreement - unlike * finder.offAt(*place);
-        if (found && is <= best) continue;
-        best = is;
-        found = {*place, i};
-    }
+    const Searched bent(xyz);
+    auto found = likeliest(bent, sought);
     if (!found) return Problem{ProblemKind::workMissing, name};
     const SoughtSheet& it = sought[found->which];
-    makeExact(found->place, Finder(searched, it), searched, it);
+    const Lens lens(xyz.size(), bowOf(bent, found->place, it));
+    const auto straight = lens.bow() == 0 ? bent : Searched(lens.straightened(xyz));
+    if (lens.bow() != 0) {
+        const auto again = likelyPlace(Finder(straight, it), straight, it);
+        if (!again) return Problem{ProblemKind::workMissing, name};
+        found->place = *again;
+    }
+    makeExact(found->place, Finder(straight, it), straight, it);
+    found->place.lens = lens;
     found->place.quarterTurns = quarterTurnsOf(found->place, it);
     const cv::Rect2d whole(0, 0, xyz.cols, xyz.rows);
     for (const cv::Point2d corner : {cv::Point2d(0, 0),

@@ -8,6 +8,7 @@
 
 #include "colour/srgb.h"
 #include "common/result.h"
+#include "review/lens.h"
 
 namespace review {
 
@@ -26,11 +27,16 @@ struct SoughtSheet {
 
 /// Where it lies.
 struct SheetPlace {
-    cv::Matx33d toPhotograph;  // from millimetres on the picture to pixels
+    cv::Matx33d toPhotograph;  // from millimetres on the picture to pixels, but for the lens
+    Lens lens;
     double agreement = 0;      // -1..1: how like it is to what was looked for
     int quarterTurns = 0;      // clockwise, by which the picture is turned in the photograph
 
     cv::Point2d inPhotograph(const cv::Point2d& millimetres) const;
+    cv::Point2d onSheet(const cv::Point2d& pixel) const;
+    /// What is seen (CV_32FC3) round the sheet, straight on: `corner` (millimetres) lies at the upper left.
+    cv::Mat seenFlat(const cv::Mat& photograph, const cv::Point2d& corner, cv::Size size,
+                     double pixelsPerMillimetre) const;
 };
 
 /// A sheet that was found, and which of those that were sought it is like.

@@ -10,6 +10,7 @@
 #include "colour/reflectance.h"
 #include "colour/srgb.h"
 #include "pigment/patch.h"
+#include "review/lens.h"
 
 namespace review {
 
@@ -193,6 +194,7 @@ std::vector<std::uint8_t> photographed(const cv::Mat& flat, const CameraConditio
     cv::Mat scene;
     cv::warpPerspective(flat, scene, toPhotograph(flat.size(), c), c.pixels, cv::INTER_AREA, cv::BORDER_CONSTANT,
                         cv::Scalar::all(tableReflectance));
+    scene = Lens(c.pixels, c.bow).bentOnto(scene);
     cv::GaussianBlur(scene, scene, {}, std::max(0.05, c.blurPixels));
     const cv::Vec3d cast = castOf(c.kelvin);
     cv::Vec3d gain;

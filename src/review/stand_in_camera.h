@@ -70,6 +70,7 @@ struct CameraConditions {
     double exposure = 0.9;                             // that white paper is brought to, 1 saturates
     double contrast = 1;                               // exponent of the camera's own tone curve on top of sRGB's
     double noise = 0.006;                              // standard deviation at white, in shares of the full scale
+    double bow = 0;                                    // of the lens, as Lens has it
     double blurPixels = 0.6;                           // standard deviation
     int jpegQuality = 90;
     std::optional<CastShadow> shadow = {};

@@ -43,22 +43,36 @@ std::optional<std::pair<cv::Point2d, double>> edgeNear(const cv::Mat& lab, const
     return std::pair(middle + (double(most) - reach + part) * apart * across, change[most]);
 }
 
+constexpr int placesASide = 100;
+
+std::vector<std::pair<cv::Point2d, double>> edgesAlong(const cv::Mat& lab, const cv::Point2d& from,
+                                                       const cv::Point2d& to, double within) {
+    const cv::Point2d along = (to - from) * (1 / cv::norm(to - from)), across(-along.y, along.x);
+    std::vector<std::pair<cv::Point2d, double>> edges;
+    for (int i = 0; i < placesASide; ++i) {
+        const cv::Point2d middle = from + (0.04 + 0.92 * (i + 0.5) / placesASide) * (to - from);
+        if (const auto found = edgeNear(lab, middle, across, within)) edges.push_back(*found);
+    }
+    return edges;
+}
+
 }  // namespace
 
+std::vector<cv::Point2d> sideSpots(const cv::Mat& lab, const cv::Point2d& from, const cv::Point2d& to, double within) {
+    std::vector<cv::Point2d> spots;
+    for (const auto& edge : edgesAlong(lab, from, to, within)) spots.push_back(edge.first);
+    return spots;
+}
+
 StraightSide straightSide(const cv::Mat& lab, const cv::Point2d& from, const cv::Point2d& to, double within) {
-    constexpr int places = 100;
-    const cv::Point2d along = (to - from) * (1 / cv::norm(to - from)), across(-along.y, along.x);
     std::vector<cv::Point2f> spots;
     std::vector<double> steepness;
-    for (int i = 0; i < places; ++i) {
-        const cv::Point2d middle = from + (0.04 + 0.92 * (i + 0.5) / places) * (to - from);
-        if (const auto found = edgeNear(lab, middle, across, within)) {
-            spots.emplace_back(found->first);
-            steepness.push_back(found->second);
-        }
+    for (const auto& [spot, steep] : edgesAlong(lab, from, to, within)) {
+        spots.emplace_back(spot);
+        steepness.push_back(steep);
     }
     StraightSide line;
-    if (spots.size() < places / 4) return line;
+    if (spots.size() < placesASide / 4) return line;
     // What lies far off the first line is not of it.
     cv::Vec4f fitted;
     std::vector<cv::Point2f> kept = spots;
@@ -73,10 +87,10 @@ StraightSide straightSide(const cv::Mat& lab, const cv::Point2d& from, const cv:
             kept.push_back(spots[i]);
             line.steepness += steepness[i];
         }
-        if (kept.size() < places / 4) return line;
+        if (kept.size() < placesASide / 4) return line;
     }
     line.steepness /= double(kept.size());
-    line.share = double(kept.size()) / places;
+    line.share = double(kept.size()) / placesASide;
     line.line = {double(fitted[1]), -double(fitted[0]), double(fitted[0]) * fitted[3] - double(fitted[1]) * fitted[2]};
     return line;
 }
