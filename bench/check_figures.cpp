@@ -372,8 +372,8 @@ std::optional<Gained> gainedBy(Subject& subject, int seed) {
         {*colour::xyzImage(cv::imdecode(jpeg, cv::IMREAD_COLOR), {}, "photograph"), {}, "photograph"});
     if (!check) return std::nullopt;
     const auto bytes = std::make_shared<const common::Bytes>(planning::sheetPng(check->sheet, check->hidden));
-    const auto mending = planning::waysToMend(plan, study, subject.document.library, stepsUpTo(reached), check->error,
-                                              bytes, subject.kept);
+    const auto mending =
+        planning::waysToMend(plan, study, subject.document.library, stepsUpTo(reached), bytes, subject.kept);
     if (!mending) return std::nullopt;
     planning::Entry& entry = add(planning::EntryKind::checked, reached);
     entry.bytes = bytes;

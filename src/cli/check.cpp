@@ -65,7 +65,7 @@ QJsonArray correctionsJson(const planning::Mending& mending, const planning::Pla
 
 QJsonObject jsonOf(const planning::WorkCheck& check, const planning::Mending& mending, const planning::Plan& plan,
                    const planning::Study& study, int step) {
-    QJsonArray corners, areas, faults, shifts;
+    QJsonArray corners, areas, faults, shifts, alignments;
     for (const cv::Point2d& corner : {cv::Point2d(0, 0),
                                       {study.widthMillimetres, 0},
                                       {study.widthMillimetres, study.heightMillimetres},
@@ -95,6 +95,12 @@ QJsonObject jsonOf(const planning::WorkCheck& check, const planning::Mending& me
                                   {"dy", shifted.shift.millimetres.y},
                                   {"sureness", shifted.shift.sureness},
                                   {"words", wording::shiftWords(shifted.shift)}});
+    for (const planning::BrokenAlignment& broken : check.alignments)
+        alignments.append(QJsonObject{
+            {"area", broken.area + 1},
+            {"with", broken.with.area + 1},
+            {"millimetres", broken.millimetres},
+            {"words", wording::brokenAlignmentSentence(broken, wording::areaName(plan, broken.with.area))}});
     return {{"step", step},
             {"corners", corners},
             {"quarterTurns", check.place.quarterTurns},
@@ -102,11 +108,14 @@ QJsonObject jsonOf(const planning::WorkCheck& check, const planning::Mending& me
             {"balancedBy", nameOf(check.balancedBy)},
             {"photographError", check.error},
             {"unevenLight", check.unevenness},
+            {"shadow", check.shadow},
+            {"gleam", check.gleam},
             {"pictureDifferenceToPlan", figuresJson(check.toPlan)},
             {"pictureDifferenceToSubject", figuresJson(check.toSubject)},
             {"areas", areas},
             {"faults", faults},
             {"shifts", shifts},
+            {"alignments", alignments},
             {"sharpness", check.sharpness},
             {"hand", QJsonObject{{"amount", double(mending.hand.amount)}, {"coverage", double(mending.hand.coverage)}}},
             {"corrections", correctionsJson(mending, plan)}};
@@ -145,8 +154,7 @@ int check(const QStringList& arguments) {
         planning::checkWork(*plan, document->study, laid, {photograph->xyz, {}, options.words[0].toStdString()});
     if (!found) return refuse(found.problem());
     const auto sheet = std::make_shared<const common::Bytes>(planning::sheetPng(found->sheet, found->hidden));
-    const auto mending =
-        planning::waysToMend(*plan, document->study, document->library, laid, found->error, sheet, kept);
+    const auto mending = planning::waysToMend(*plan, document->study, document->library, laid, sheet, kept);
     if (!mending) return refuse(mending.problem());
     const QByteArray json = QJsonDocument(jsonOf(*found, *mending, *plan, document->study, step)).toJson();
     std::fwrite(json.constData(), 1, std::size_t(json.size()), stdout);

@@ -148,7 +148,7 @@ class Replanner {
             plan_.hand = *check.hand;
             for (Going& going : goings_) going.isToPress = !going.rest.empty();
         }
-        auto seen = seenIn(*sheet, check.error);
+        auto seen = seenIn(*sheet);
         if (!seen) return;
         plan_.seen = std::make_shared<const SeenWork>(*std::move(seen));
         for (const Checked::Taken& taken : check.mends)
@@ -161,8 +161,8 @@ class Replanner {
     }
 
     /// The hand that has laid what lies there.
-    pigment::HandSample handIn(const SharedBytes& sheet, double error) const {
-        const auto seen = sheet ? seenIn(*sheet, error) : std::nullopt;
+    pigment::HandSample handIn(const SharedBytes& sheet) const {
+        const auto seen = sheet ? seenIn(*sheet) : std::nullopt;
         if (!seen) return plan_.hand;
         std::vector<LaidStack> laid;
         for (int s = 0; s < int(goings_.size()); ++s) {
@@ -272,10 +272,10 @@ class Replanner {
         return rendering::sheetPicture(plan_.stackMap, parts, maps, {}, plan_.light, plan_.runIn);
     }
 
-    std::optional<SeenWork> seenIn(const common::Bytes& sheet, double error) const {
+    std::optional<SeenWork> seenIn(const common::Bytes& sheet) const {
         std::vector<int> layers;
         for (const Going& going : goings_) layers.push_back(int(going.laid.size()));
-        return seenWork(sheet, error, predicted(), layers, pixelsPerMillimetre(plan_, study_));
+        return seenWork(sheet, predicted(), layers, pixelsPerMillimetre(plan_, study_));
     }
 
     /// By how much the sheet was seen to be off, small details aside: squared (CV_32FC3, CIELAB); empty if it never
@@ -492,7 +492,7 @@ void goOn(KeptReplans& known, std::size_t turn, const Record& record, int entry,
 }  // namespace
 
 common::Result<Mending> waysToMend(const Plan& plan, const Study& study, const materials::Library& library,
-                                   const std::vector<int>& laid, double error, const SharedBytes& sheet, Kept& kept,
+                                   const std::vector<int>& laid, const SharedBytes& sheet, Kept& kept,
                                    const common::Progress& progress, int threads) {
     const materials::Library tray = trayOf(study, library);
     const auto subject = planSubject(study, tray, kept);
@@ -501,8 +501,8 @@ common::Result<Mending> waysToMend(const Plan& plan, const Study& study, const m
     onThreads(threads, [&] {
         Replanner replanner(plan, study, tray, *subject);
         replanner.lay(laid);
-        mending.hand = replanner.handIn(sheet, error);
-        replanner.see({error, {}, mending.hand}, sheet);
+        mending.hand = replanner.handIn(sheet);
+        replanner.see({0, {}, mending.hand}, sheet);
         mending.stacks = replanner.ways(progress);
     });
     if (progress.cancelled()) return Problem{ProblemKind::cancelled, ""};

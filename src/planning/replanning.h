@@ -22,7 +22,7 @@ struct Mending {
 /// (see Entry). What the artist has set by hand is offered nothing but what works on what lies there. `kept` only saves
 /// time; gives the problem `cancelled` when stopped.
 common::Result<Mending> waysToMend(const Plan& plan, const Study& study, const materials::Library& library,
-                                   const std::vector<int>& laid, double error, const SharedBytes& sheet, Kept& kept,
+                                   const std::vector<int>& laid, const SharedBytes& sheet, Kept& kept,
                                    const common::Progress& progress = {}, int threads = 0);
 
 /// What may not be chosen otherwise once a sheet is begun: the picture, its frame and areas, the paper and the ground.

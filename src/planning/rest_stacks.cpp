@@ -91,9 +91,13 @@ Ways RestStacks::waysFor(int stack, const Going& going, bool isSought) const {
     const matching::Stack asIs = judged(planned);
     Ways ways{judged(laid).unsteady, asIs.unsteady, {}};
     if (!isSought) return ways;
+    // What the artist has set by hand is laid as it is, after what mends.
+    const bool isOwn = ownStackOf(plan_, study_, stack) != nullptr;
     for (const Mend mend : {Mend::layers, Mend::lift, Mend::darken}) {
         if (laid.size() >= std::size_t(mostWithMends)) break;
-        const matching::Stack mended = matching::goneOnWith(begunBy(mend, going), want, prepared_, rules, weights_);
+        const matching::Layers begun = begunBy(mend, going);
+        const matching::Stack mended =
+            isOwn ? judged(begun) : matching::goneOnWith(begun, want, prepared_, rules, weights_);
         const auto left = std::span(mended.layers).subspan(laid.size());
         const bool isSo = mend == Mend::layers ? mended.layers != planned : !left.empty() && left.front().stick < 0;
         // What mends must be felt, and better than the plainer way.

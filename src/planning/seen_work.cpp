@@ -37,8 +37,8 @@ common::Bytes sheetPng(const cv::Mat& xyz, const cv::Mat& hidden) {
     return png;
 }
 
-std::optional<SeenWork> seenWork(const common::Bytes& png, double error, const cv::Mat& meant,
-                                 const std::vector<int>& layers, double pixelsPerMillimetre) {
+std::optional<SeenWork> seenWork(const common::Bytes& png, const cv::Mat& meant, const std::vector<int>& layers,
+                                 double pixelsPerMillimetre) {
     const cv::Mat read = png.empty() ? cv::Mat() : cv::imdecode(png, cv::IMREAD_UNCHANGED);
     if (read.size() != meant.size() || read.type() != CV_8UC4) return std::nullopt;
     cv::Mat colours, visible;
@@ -61,18 +61,16 @@ std::optional<SeenWork> seenWork(const common::Bytes& png, double error, const c
     colour::toLab(labIs);
     colour::toLab(labWas);
     work.lab = labIs - labWas;
-    // The light's cast and strength are off alike all over, and by more than a place is off beside others.
-    constexpr double errorBeside = 0.6;  // CIEDE2000
+    // What is off all over was weighed when the photograph was read.
+    constexpr double error = 0.6;  // CIEDE2000 by which a place is off beside others
     const cv::Scalar mean = cv::mean(work.lab, visible);
     const cv::Vec3f all{float(mean[0]), float(mean[1]), float(mean[2])};
-    const cv::Vec3f allTrue = likelyPart(cv::norm(all), error) * all;
     common::forEachIndex(is.rows, [&](int y) {
         for (int x = 0; x < is.cols; ++x) {
             const cv::Vec3f &one = labWas.at<cv::Vec3f>(y, x), beside = one + work.lab.at<cv::Vec3f>(y, x) - all;
             const double apart = colour::differenceCie2000(labOf(one), labOf(beside));
             cv::Vec3f& off = work.lab.at<cv::Vec3f>(y, x);
-            off = visible.at<uchar>(y, x) ? cv::Vec3f(allTrue + likelyPart(apart, errorBeside) * (off - all))
-                                          : cv::Vec3f();
+            off = visible.at<uchar>(y, x) ? cv::Vec3f(all + likelyPart(apart, error) * (off - all)) : cv::Vec3f();
             const colour::Xyz from = colour::xyzFromLab(labOf(one)), to = colour::xyzFromLab(labOf(one + off));
             const Eigen::Vector3d linear = toLinear * Eigen::Vector3d(to.x - from.x, to.y - from.y, to.z - from.z);
             work.light.at<cv::Vec3f>(y, x) = {float(linear[0]), float(linear[1]), float(linear[2])};

@@ -20,9 +20,9 @@ struct SeenWork {
 common::Bytes sheetPng(const cv::Mat& xyz, const cv::Mat& hidden);
 
 /// What such a picture shows of a sheet that was to look like `meant` (CV_8UC3, R G B, the same size) with `layers`
-/// laid on each stack: differences that the photograph's own `error` (CIEDE2000) explains are let go, and details that
-/// lie beside their place by no more than a millimetre. nullopt if it cannot be read or has another size.
-std::optional<SeenWork> seenWork(const common::Bytes& png, double error, const cv::Mat& meant,
-                                 const std::vector<int>& layers, double pixelsPerMillimetre);
+/// laid on each stack: differences of a place beside others that chance explains are let go, and details that lie
+/// beside their place by no more than a millimetre. nullopt if it cannot be read or has another size.
+std::optional<SeenWork> seenWork(const common::Bytes& png, const cv::Mat& meant, const std::vector<int>& layers,
+                                 double pixelsPerMillimetre);
 
 }  // namespace planning

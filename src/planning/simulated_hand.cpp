@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <deque>
 #include <opencv2/imgproc.hpp>
 
 #include "colour/srgb.h"
@@ -33,6 +34,16 @@ cv::Mat unevenness(cv::Size size, double millimetresPerPixel, cv::RNG dice) {
     return noise;
 }
 
+/// A stick that lies beside this one in the box.
+materials::Material besideIt(const materials::Material& stick, cv::RNG& dice) {
+    cv::Vec3d way(dice.gaussian(1), dice.gaussian(1), dice.gaussian(1));
+    way *= dice.uniform(6.0, 12.0) / std::max(1e-6, cv::norm(way));  // CIELAB
+    const colour::Lab lab = colour::labFromSrgb8(stick.masstone);
+    materials::Material other = stick;
+    other.masstone = colour::srgb8FromSrgb(colour::srgbFromLab({lab.L + way[0], lab.a + way[1], lab.b + way[2]}));
+    return other;
+}
+
 }  // namespace
 
 SimulatedHand handOf(unsigned seed) {
@@ -42,6 +53,7 @@ SimulatedHand handOf(unsigned seed) {
     hand.amountSpread = dice.uniform(0.08, 0.2);
     hand.colourSpread = dice.uniform(0.3, 1.5);
     hand.unevenness = dice.uniform(0.1, 0.3);
+    hand.mistaken = 0.04;
     hand.seed = seed;
     return hand;
 }
@@ -58,6 +70,7 @@ cv::Mat laidByHand(const Plan& plan, int steps, const SimulatedHand& hand, doubl
     const std::vector<matching::PreparedStick> prepared = matching::prepared(sticks, plan.light);
     std::vector<rendering::LaidPart> parts;
     std::vector<cv::Mat> maps;
+    std::deque<matching::PreparedStick> mistaken;
     for (std::size_t s = 0; s < plan.stacks.size(); ++s) {
         const PlannedStack& stack = plan.stacks[s];
         rendering::LaidPart part{done.grounds[s], strokesOf(plan, stack, done.layers[s])};
@@ -69,13 +82,23 @@ cv::Mat laidByHand(const Plan& plan, int steps, const SimulatedHand& hand, doubl
             pigment::Stroke& stroke = part.strokes[k];
             stroke.amountFactor = float(amount);
             stroke.coverageFactor = float(std::sqrt(amount));
-            if (stroke.pigment) stroke.pigment = &prepared[std::size_t(layer.stick)].pigment;
+            cv::RNG slips = diceFor(hand, layer.key + "/slips");
+            if (stroke.pigment) {
+                stroke.pigment = &prepared[std::size_t(layer.stick)].pigment;
+                if (slips.uniform(0.0, 1.0) < hand.mistaken) {
+                    mistaken.push_back(
+                        matching::prepared({besideIt(sticks[std::size_t(layer.stick)], slips)}, plan.light).front());
+                    stroke.pigment = &mistaken.back().pigment;
+                }
+            }
             while (maps.size() <= k) maps.push_back(cv::Mat::zeros(plan.stackMap.size(), CV_8U));
             cv::Mat pressure;
             plan.pressures[k].convertTo(pressure, CV_32F);
             // Where hardly anything is laid, little goes wrong.
             const cv::Mat room = cv::min(pressure, double(rendering::mapStep)) * hand.unevenness;
             pressure += room.mul(unevenness(pressure.size(), millimetresPerPixel, dice));
+            if (slips.uniform(0.0, 1.0) < hand.mistaken)
+                pressure += cv::min(pressure, double(rendering::mapStep)) * (slips.uniform(0, 2) == 1 ? 1.0 : -1.0);
             pressure.convertTo(pressure, CV_8U);
             pressure.copyTo(maps[k], mask);
         }

@@ -13,6 +13,9 @@ struct SimulatedHand {
     double amountSpread = 0.1;  // by which one layer has more or less than another (standard deviation)
     double colourSpread = 2;    // CIELAB units by which each stick is off what is known of it, in each direction
     double unevenness = 0.2;    // pressures by which a layer is heavier here and lighter there (standard deviation)
+    /// Share of the layers for which a stick beside the right one is taken, and of those that are laid a step too heavy
+    /// or too light all over.
+    double mistaken = 0;
     unsigned seed = 1;
 };
 

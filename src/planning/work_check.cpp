@@ -145,6 +145,7 @@ common::Result<WorkCheck> checkWork(const Plan& plan, const Study& study, const 
     check.shifts = review::shiftsIn(beside, meant, flat->hidden,
                                     judgedForShape(plan.reading->areas.map, areas, behind.shadow | behind.gleam), areas,
                                     pixelsPerMillimetre);
+    check.alignments = brokenAlignments(check.shifts, plan.reading->areas.map, areas);
     check.faults = review::faultsIn(beside, meant, flat->hidden, pixelsPerMillimetre);
     // A shape that was moved lies within a millimetre of where it is told to: what that leaves in its details is small.
     constexpr double leastWhereMoved = 4.5;

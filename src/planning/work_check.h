@@ -1,5 +1,6 @@
 #pragma once
 
+#include "planning/broken_alignments.h"
 #include "planning/plan.h"
 #include "planning/study.h"
 #include "rendering/picture_difference.h"
@@ -27,6 +28,7 @@ struct WorkCheck {
     std::vector<CheckedArea> areas;
     std::vector<review::WorkFault> faults;    // against the plan; millimetres
     std::vector<review::ShiftedArea> shifts;  // likewise
+    std::vector<BrokenAlignment> alignments;  // that hold in the subject
     /// As the eye sees it from the easel.
     rendering::DifferenceFigures toPlan, toSubject;
 };

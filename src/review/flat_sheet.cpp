@@ -115,9 +115,9 @@ common::Result<FlatSheet> flattened(const cv::Mat& xyz, const SheetPlace& place,
     cv::Mat source = xyz;
     if (photographPixels > 1.3) cv::GaussianBlur(xyz, source, {}, 0.45 * photographPixels);
     // With the border, as large as the picture is wanted; the mean of what falls into a pixel.
-    cv::Mat linear = place.seenFlat(source, {-round / pixelsPerMillimetre, -round / pixelsPerMillimetre},
-                                    {sought.picture.cols + 2 * round, sought.picture.rows + 2 * round},
-                                    pixelsPerMillimetre);
+    cv::Mat linear =
+        place.seenFlat(source, {-round / pixelsPerMillimetre, -round / pixelsPerMillimetre},
+                       {sought.picture.cols + 2 * round, sought.picture.rows + 2 * round}, pixelsPerMillimetre);
     const cv::Rect inner(round, round, sought.picture.cols, sought.picture.rows);
     linear = colour::linearSrgbOfXyz(linear);
     cv::Mat burnt = cv::Mat::zeros(inner.size(), CV_8U);

@@ -348,8 +348,8 @@ cv::Mat SheetPlace::seenFlat(const cv::Mat& photograph, const cv::Point2d& corne
     cv::Mat places(size, CV_32FC2), seen;
     common::forEachIndex(size.height, [&](int y) {
         for (int x = 0; x < size.width; ++x) {
-            const cv::Point2d from = inPhotograph(corner + (cv::Point2d(x, y) + cv::Point2d(0.5, 0.5)) *
-                                                               (1 / pixelsPerMillimetre));
+            const cv::Point2d from =
+                inPhotograph(corner + (cv::Point2d(x, y) + cv::Point2d(0.5, 0.5)) * (1 / pixelsPerMillimetre));
             places.at<cv::Vec2f>(y, x) = {float(from.x), float(from.y)};
         }
     });

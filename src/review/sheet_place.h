@@ -29,8 +29,8 @@ struct SoughtSheet {
 struct SheetPlace {
     cv::Matx33d toPhotograph;  // from millimetres on the picture to pixels, but for the lens
     Lens lens;
-    double agreement = 0;      // -1..1: how like it is to what was looked for
-    int quarterTurns = 0;      // clockwise, by which the picture is turned in the photograph
+    double agreement = 0;  // -1..1: how like it is to what was looked for
+    int quarterTurns = 0;  // clockwise, by which the picture is turned in the photograph
 
     cv::Point2d inPhotograph(const cv::Point2d& millimetres) const;
     cv::Point2d onSheet(const cv::Point2d& pixel) const;

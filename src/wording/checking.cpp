@@ -1,10 +1,12 @@
 #include "wording/checking.h"
 
 #include <QStringList>
+#include <array>
 #include <cmath>
 
 #include "wording/say.h"
 #include "wording/sentences.h"
+#include "wording/subject.h"
 #include "wording/text.h"
 
 namespace wording {
@@ -79,6 +81,32 @@ QString handSentence(const pigment::HandSample& hand) {
     if (coverage >= told)
         words << (hand.coverage > 1 ? say("covers %1 % more") : say("covers %1 % less")).arg(coverage);
     return say("Your hand %1 than planned; what is left is planned by that.").arg(words.join(say(" and ")));
+}
+
+QString brokenAlignmentSentence(const planning::BrokenAlignment& broken, const QString& otherName) {
+    static constexpr std::array<const char*, 4> ends{
+        QT_TRANSLATE_NOOP("wording", "Its leftmost point"), QT_TRANSLATE_NOOP("wording", "Its rightmost point"),
+        QT_TRANSLATE_NOOP("wording", "Its highest point"), QT_TRANSLATE_NOOP("wording", "Its lowest point")};
+    const int off = int(std::lround(std::fabs(broken.millimetres)));
+    const bool isMore = broken.millimetres > 0;
+    const QString by = (broken.with.isPlumb ? isMore ? say("%1 mm too far right") : say("%1 mm too far left")
+                        : isMore ? say("%1 mm too low")
+                                            : say("%1 mm too high"))
+                           .arg(off);
+    const QString end = say(ends[std::size_t(broken.end)]), against = alignmentWords(broken.with, otherName, 0);
+    return (broken.with.isPlumb ? say("%1 stands %2 against the %3, with which it should be plumb.")
+                                : say("%1 stands %2 against the %3, with which it should be level."))
+        .arg(end, by, against);
+}
+
+QString hiddenSentence(const planning::WorkCheck& check) {
+    const auto percent = [](double share) { return int(std::lround(100 * share)); };
+    const int shadow = percent(check.shadow), gleam = percent(check.gleam);
+    QStringList words;
+    if (shadow > 0) words << say("a shadow lies over %1 % of the sheet").arg(shadow);
+    if (gleam > 0) words << say("light gleams on %1 % of it").arg(gleam);
+    if (words.isEmpty()) return {};
+    return say("Left out: %1. A photograph without it tells more.").arg(words.join(QStringLiteral(", ")));
 }
 
 QString balanceSentence(const planning::WorkCheck& check) {

@@ -21,6 +21,10 @@ QString letBeShort(const planning::Ways& ways);
 QString letBeSentence(const planning::Ways& ways);
 /// "Your hand lays some 20 % more than planned, and covers as much".
 QString handSentence(const pigment::HandSample& hand);
+/// "Its highest point stands 6 mm too low against the top of the bowl, with which it should be level."
+QString brokenAlignmentSentence(const planning::BrokenAlignment& broken, const QString& otherName);
+/// What of the sheet a shadow or a gleam hides; empty where nothing does.
+QString hiddenSentence(const planning::WorkCheck& check);
 /// By what the photograph's colours were balanced, and how far they may be off.
 QString balanceSentence(const planning::WorkCheck& check);
 

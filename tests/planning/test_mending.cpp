@@ -78,8 +78,8 @@ class TestMending : public QObject {
         if (!plan) qFatal("the small study must plan");
         return *std::move(plan);
     }
-    Mending mendingOf(int steps, const cv::Mat& sheet, double error = 0.7) {
-        auto mending = waysToMend(plan_, study_, library_, laidTo(steps), error, pngOf(sheet), kept_);
+    Mending mendingOf(int steps, const cv::Mat& sheet) {
+        auto mending = waysToMend(plan_, study_, library_, laidTo(steps), pngOf(sheet), kept_);
         if (!mending) qFatal("what mends must be found");
         return *std::move(mending);
     }
@@ -190,8 +190,8 @@ class TestMending : public QObject {
     void theHandIsTold() {
         std::vector<double> told;
         for (const double amount : {0.65, 1.0, 1.5})
-            told.push_back(double(
-                mendingOf(all(), laidByHand(plan_, all(), steady(amount), millimetresPerPixel_), 0.3).hand.amount));
+            told.push_back(
+                double(mendingOf(all(), laidByHand(plan_, all(), steady(amount), millimetresPerPixel_)).hand.amount));
         QVERIFY2(told[0] < 0.9, qPrintable(QString::number(told[0])));
         QVERIFY2(std::fabs(told[1] - 1) < 0.06, qPrintable(QString::number(told[1])));
         QVERIFY2(told[2] > 1.15, qPrintable(QString::number(told[2])));
@@ -262,6 +262,31 @@ class TestMending : public QObject {
         QVERIFY2(off < 0.8, qPrintable(QString::number(off)));
     }
 
+    /// Layers that were set by hand are laid as they are set: no others are offered in their place.
+    void whatIsSetByHandIsLetBe() {
+        Study own = study_;
+        const std::size_t most =
+            std::size_t(std::ranges::max_element(plan_.stacks, {}, &PlannedStack::share) - plan_.stacks.begin());
+        const subject::Area& area = plan_.reading->areas.list[std::size_t(plan_.stacks[most].areas.front())];
+        AreaChoice choice;
+        choice.x = area.centreX;
+        choice.y = area.centreY;
+        choice.stack = ownStackFrom(plan_, study_, int(most));
+        own.areaChoices = {choice};
+        Kept kept;
+        const auto plan = makePlan(own, library_, kept);
+        QVERIFY(plan.ok());
+        QVERIFY(ownStackOf(*plan, own, int(most)) != nullptr);
+        const std::vector<int> laid{1};
+        const cv::Mat work = laidByHand(*plan, 1, steady(1.9), millimetresPerPixel_);
+        const auto mending = waysToMend(*plan, own, library_, laid, pngOf(work), kept);
+        QVERIFY(mending.ok());
+        for (const Ways::Way& way : mending->stacks[most].mends) {
+            QVERIFY(way.mend != Mend::layers);
+            QVERIFY(way.sticks.empty());
+        }
+    }
+
     void aPictureThatCannotBeReadIsNotSeen() {
         Record record = recordTo(1);
         Entry entry = checkOf(cv::Mat(30, 40, CV_8UC3, cv::Scalar(9, 9, 9)), 1);
@@ -276,7 +301,7 @@ class TestMending : public QObject {
         stop.request_stop();
         const common::Progress progress{{}, stop.get_token()};
         const cv::Mat work = laidByHand(plan_, all(), steady(1.5), millimetresPerPixel_);
-        const auto mending = waysToMend(plan_, study_, library_, laidTo(all()), 1, pngOf(work), kept_, progress);
+        const auto mending = waysToMend(plan_, study_, library_, laidTo(all()), pngOf(work), kept_, progress);
         QVERIFY(!mending.ok());
         QCOMPARE(mending.problem().kind, common::ProblemKind::cancelled);
     }

@@ -6,6 +6,7 @@
 #include "colour/image_colour.h"
 #include "review/easel_photograph.h"
 #include "review/flat_sheet.h"
+#include "review/hidden_places.h"
 #include "review/sharpness.h"
 #include "review/work_differences.h"
 
@@ -90,7 +91,7 @@ double cornersOff(const SheetPlace& place, const MountedSheet& mounted, const Ca
     for (const cv::Point2d corner : {cv::Point2d(0, 0), {1, 0}, {1, 1}, {0, 1}}) {
         const cv::Vec3d p = true_ * cv::Vec3d(mounted.picture.x + corner.x * mounted.picture.width,
                                               mounted.picture.y + corner.y * mounted.picture.height, 1);
-        worst = std::max(worst, cv::norm(cv::Point2d(p[0] / p[2], p[1] / p[2]) -
+        worst = std::max(worst, cv::norm(Lens(camera.pixels, camera.bow).bent({p[0] / p[2], p[1] / p[2]}) -
                                          place.inPhotograph({corner.x * wide, corner.y * high})));
     }
     return worst / cv::norm(place.inPhotograph({wide, 0}) - place.inPhotograph({0, 0}));
@@ -229,6 +230,59 @@ class TestWork : public QObject {
             // What is explained so is no fault any more.
             for (const WorkFault& fault : faultsIn(flat->xyz, meant, flat->hidden, pixelsPerMillimetre))
                 QVERIFY2(fault.radius < 4 * pixelsPerMillimetre, qPrintable(QString::number(fault.radius)));
+        }
+    }
+
+    void aLensThatBendsIsStraightened_data() {
+        QTest::addColumn<double>("bow");
+        for (const double bow : {-0.06, 0.0, 0.03}) QTest::addRow("%.2f", bow) << bow;
+    }
+    void aLensThatBendsIsStraightened() {
+        QFETCH(double, bow);
+        Shot shot(2);
+        shot.camera.bow = bow;
+        const MountedSheet mounted = mountedSheet(scene_.picture, wide, shot.mount);
+        const cv::Mat photograph = readBack(photographed(mounted.flat, shot.camera));
+        const auto place = placeIn(photograph, shot.sought(scene_));
+        QVERIFY(place.ok());
+        QVERIFY2(std::fabs(place->lens.bow() - bow) < 0.012, qPrintable(QString::number(place->lens.bow())));
+        const double off = cornersOff(*place, mounted, shot.camera);
+        QVERIFY2(off < 0.005, qPrintable(QString::number(off)));
+        // Both ways round.
+        const cv::Point2d pixel(123, 456);
+        QVERIFY(cv::norm(place->lens.bent(place->lens.straight(pixel)) - pixel) < 1e-3);
+        QVERIFY(cv::norm(place->inPhotograph(place->onSheet(pixel)) - pixel) < 1e-3);
+    }
+
+    /// What a hand's shadow and a lamp's gleam hide is left out, and hardly more; the rest has its colours.
+    void shadowsAndGleamsAreLeftOut() {
+        for (const bool isHidden : {false, true}) {
+            Shot shot(4);
+            shot.camera.sideLight = 0.2;
+            if (isHidden) {
+                shot.camera.shadow = {{1.0, 0.4}, 0.24, 0.4};
+                shot.camera.gleam = {{0.35, 0.3}, 0.03, 1.5};
+            }
+            const MountedSheet mounted = mountedSheet(scene_.picture, wide, shot.mount);
+            const cv::Mat photograph = readBack(photographed(mounted.flat, shot.camera));
+            const auto place = placeIn(photograph, shot.sought(scene_));
+            QVERIFY(place.ok());
+            const auto flat = flattened(photograph, *place, shot.sought(scene_), std::nullopt, "photo");
+            QVERIFY(flat.ok());
+            const cv::Mat meant = colour::xyzOfSrgb8Image(scene_.picture);
+            const HiddenPlaces hidden = hiddenPlaces(*flat, flat->xyz, meant, pixelsPerMillimetre);
+            const auto shareOf = [](const cv::Mat& mask) { return cv::countNonZero(mask) / double(mask.total()); };
+            if (!isHidden) {
+                QCOMPARE(shareOf(hidden.shadow) + shareOf(hidden.gleam), 0.0);
+                continue;
+            }
+            QVERIFY2(shareOf(hidden.shadow) > 0.02 && shareOf(hidden.shadow) < 0.2,
+                     qPrintable(QString::number(shareOf(hidden.shadow))));
+            QVERIFY2(shareOf(hidden.gleam) > 0.01 && shareOf(hidden.gleam) < 0.2,
+                     qPrintable(QString::number(shareOf(hidden.gleam))));
+            const cv::Mat all = flat->hidden | hidden.shadow | hidden.gleam;
+            QVERIFY(faultsIn(flat->xyz, meant, flat->hidden, pixelsPerMillimetre).size() > 0);
+            QCOMPARE(faultsIn(flat->xyz, meant, all, pixelsPerMillimetre).size(), std::size_t(0));
         }
     }
 

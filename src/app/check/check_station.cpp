@@ -240,8 +240,7 @@ void CheckStation::findMends() {
     mender_.run(
         [plan = readOf_, study = session_.study(), library = session_.library(), read = read_,
          kept = kept_](const common::Progress& progress) {
-            return planning::waysToMend(*plan, study, library, read->laid, read->check.error, read->png, *kept,
-                                        progress);
+            return planning::waysToMend(*plan, study, library, read->laid, read->png, *kept, progress);
         },
         [this](common::Result<planning::Mending> mending) {
             progress_->hide();
@@ -574,6 +573,10 @@ MarginText CheckStation::margin() const {
         text.paragraphs << tr("Against the subject: %1, %2.")
                                .arg(wording::differenceWords(area->subject, area->work),
                                     wording::differenceFigure(area->toSubject));
+        for (const planning::BrokenAlignment& broken : read_->check.alignments)
+            if (broken.area == area->area)
+                text.paragraphs << wording::brokenAlignmentSentence(broken,
+                                                                    wording::areaName(*readOf_, broken.with.area));
         if (mending_) {
             const planning::Ways& ways = mending_->stacks[std::size_t(stackOf(area->area))];
             const int taken = takenFor(stackOf(area->area));
@@ -597,6 +600,7 @@ MarginText CheckStation::margin() const {
     }
     if (mending_) text.why << wording::handSentence(mending_->hand);
     text.why << wording::balanceSentence(read_->check);
+    if (const QString hidden = wording::hiddenSentence(read_->check); !hidden.isEmpty()) text.cautions << hidden;
     if (planning::Standing(session_.record()).laid().empty())
         text.cautions << tr("The Bench tells of no laid step: corrections can be taken once it does.");
     return text;
