@@ -10,6 +10,7 @@
 #include "pigment/through.h"
 #include "pigment/tones.h"
 #include "planned_study.h"
+#include "planning/own_stacks.h"
 #include "planning/simulated_hand.h"
 #include "planning/stage_picture.h"
 #include "recorded.h"
