@@ -68,10 +68,10 @@ HiddenPlaces hiddenPlaces(const FlatSheet& flat, const cv::Mat& work, const cv::
             if (lessMore > gleaming && lessMore > alike * mostMore) isGleaming.at<uchar>(y, x) = 255;
         }
     });
-    const double edge = softEdge * pixelsPerMillimetre;
+    const double soft = softEdge * pixelsPerMillimetre;
     // A gleam fades for long.
-    if (isDarkened) hidden.shadow = grownFrom(darkened, isShaded, edge);
-    if (isLightened) hidden.gleam = grownFrom(lightened, isGleaming, 2 * edge);
+    if (isDarkened) hidden.shadow = grownFrom(darkened, isShaded, soft);
+    if (isLightened) hidden.gleam = grownFrom(lightened, isGleaming, 2 * soft);
     return hidden;
 }
 

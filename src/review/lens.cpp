@@ -85,10 +85,10 @@ double bowIn(const std::vector<std::vector<cv::Point2d>>& lines, cv::Size photog
     constexpr double farthest = 0.15;
     double best = 0, least = stray(0);
     const double none = least;
-    for (double step = 0.03; step > 0.0005; step /= 3) {
+    for (double pace = 0.03; pace > 0.0005; pace /= 3) {
         const double around = best;
         for (int i = -5; i <= 5; ++i) {
-            const double bow = std::clamp(around + i * step, -farthest, farthest);
+            const double bow = std::clamp(around + i * pace, -farthest, farthest);
             if (const double now = stray(bow); now < least) {
                 least = now;
                 best = bow;

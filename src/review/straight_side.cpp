@@ -60,7 +60,7 @@ std::vector<std::pair<cv::Point2d, double>> edgesAlong(const cv::Mat& lab, const
 
 std::vector<cv::Point2d> sideSpots(const cv::Mat& lab, const cv::Point2d& from, const cv::Point2d& to, double within) {
     std::vector<cv::Point2d> spots;
-    for (const auto& edge : edgesAlong(lab, from, to, within)) spots.push_back(edge.first);
+    for (const auto& change : edgesAlong(lab, from, to, within)) spots.push_back(change.first);
     return spots;
 }
 
