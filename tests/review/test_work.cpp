@@ -1,6 +1,8 @@
 #include <QtTest>
 #include <cmath>
+#include <fstream>
 #include <opencv2/imgcodecs.hpp>
+#include <opencv2/imgproc.hpp>
 
 #include "colour/difference.h"
 #include "colour/image_colour.h"
@@ -231,6 +233,45 @@ class TestWork : public QObject {
             for (const WorkFault& fault : faultsIn(flat->xyz, meant, flat->hidden, pixelsPerMillimetre))
                 QVERIFY2(fault.radius < 4 * pixelsPerMillimetre, qPrintable(QString::number(fault.radius)));
         }
+    }
+
+    /// Rendered by another program (POV-Ray, data/demo/scenes/easel.pov): the sheet as it lies on the easel, the
+    /// photograph, and where its corners are in it (shares of its width and height).
+    void aPhotographByAnotherProgramIsRead() {
+        const std::string own = std::string(TEST_OWN) + "/review/easel/";
+        cv::Mat sheet = cv::imread(own + "sheet.jpg", cv::IMREAD_COLOR);
+        cv::cvtColor(sheet, sheet, cv::COLOR_BGR2RGB);
+        const cv::Mat photograph =
+            *colour::xyzImage(cv::imread(own + "photograph.jpg", cv::IMREAD_COLOR), {}, "photograph.jpg");
+        const SoughtSheet sought{sheet, wide, high, 12, {}};
+        const auto place = placeIn(photograph, sought);
+        QVERIFY(place.ok());
+        std::ifstream corners(own + "corners.txt");
+        for (const cv::Point2d corner : {cv::Point2d(0, 0), {wide, 0}, {wide, high}, {0, high}}) {
+            cv::Point2d truth;
+            corners >> truth.x >> truth.y;
+            truth = {truth.x * photograph.cols, truth.y * photograph.rows};
+            const double off = cv::norm(place->inPhotograph(corner) - truth) / photograph.cols;
+            QVERIFY2(off < 0.003, qPrintable(QString::number(off)));
+        }
+        const auto reference = lightReferenceBeside(photograph, *place, sought);
+        QVERIFY(reference && reference->by == BalancedBy::greyCard);
+        const auto flat = flattened(photograph, *place, sought, reference, "photograph.jpg");
+        QVERIFY(flat.ok());
+        // Of pieces of 20 by 20 mm.
+        const cv::Mat meant = colour::xyzOfSrgb8Image(sheet);
+        const int side = 20 * sheet.cols / int(wide);
+        std::vector<double> off;
+        for (int y = side; y + 2 * side <= sheet.rows; y += side)
+            for (int x = side; x + 2 * side <= sheet.cols; x += side) {
+                const auto labIn = [&](const cv::Mat& xyz) {
+                    const cv::Scalar mean = cv::mean(xyz(cv::Rect(x, y, side, side)));
+                    return colour::labFromXyz({mean[0], mean[1], mean[2]});
+                };
+                off.push_back(colour::differenceCie2000(labIn(meant), labIn(flat->xyz)));
+            }
+        std::ranges::nth_element(off, off.begin() + std::ptrdiff_t(off.size() / 2));
+        QVERIFY2(off[off.size() / 2] < 1.5, qPrintable(QString::number(off[off.size() / 2])));
     }
 
     void aLensThatBendsIsStraightened_data() {
