@@ -1,5 +1,7 @@
 #include "app/widgets/overlay.h"
 
+#include <algorithm>
+
 #include <QLineF>
 #include <QPainterPath>
 
@@ -41,6 +43,10 @@ void paintOverlay(QPainter& painter, const Overlay& overlay) {
     if (overlay.words.isEmpty()) return;
     QPainterPath words;
     words.addText(overlay.path.last() + QPointF(6, -5), drawing::font(drawing::TypeSize::text), overlay.words);
+    // Within what may be drawn on.
+    const QRectF room = painter.hasClipping() ? painter.clipBoundingRect() : QRectF(painter.window());
+    const QRectF taken = words.boundingRect().adjusted(-4, -4, 4, 4);
+    words.translate(std::min(0.0, room.right() - taken.right()), std::max(0.0, room.top() - taken.top()));
     painter.strokePath(words, QPen(drawing::markLight, 3.4, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
     painter.fillPath(words, drawing::markInk);
 }
