@@ -123,7 +123,7 @@ std::optional<LightReference> greyCardBeside(const cv::Mat& xyz, const SheetPlac
 
 std::optional<LightReference> lightReferenceBeside(const cv::Mat& xyz, const SheetPlace& place,
                                                    const SoughtSheet& sought) {
-    if (const auto card = swatchCardIn(xyz)) return card;
+    if (auto card = swatchCardIn(xyz)) return card;
     return greyCardBeside(xyz, place, sought);
 }
 
