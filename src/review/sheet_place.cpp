@@ -371,12 +371,16 @@ namespace {
 /// The best place of a sought sheet, as exact as its sides in the small picture; nullopt if nothing is like it.
 std::optional<SheetPlace> likelyPlace(const Finder& finder, const Searched& searched, const SoughtSheet& sought) {
     std::vector<SheetPlace> places = finder.best();
+    // Where its sides are seen it lies by them: what it shows could lie beside its place.
+    constexpr double seenSides = 0.06;
+    std::vector<double> worth(places.size());
     common::forEachIndex(int(places.size()), [&](int i) {
-        makeExactBySides(places[std::size_t(i)], finder, searched.lab, searched.scale, sought);
+        SheetPlace& place = places[std::size_t(i)];
+        const bool isBySides = makeExactBySides(place, finder, searched.lab, searched.scale, sought);
+        worth[std::size_t(i)] = finder.counts(place) + (isBySides ? seenSides : 0);
     });
     constexpr double least = 0.5;
-    const auto best =
-        std::ranges::max_element(places, {}, [&](const SheetPlace& place) { return finder.counts(place); });
+    const auto best = places.begin() + (std::ranges::max_element(worth) - worth.begin());
     if (best == places.end() || best->agreement < least) return std::nullopt;
     return *best;
 }
