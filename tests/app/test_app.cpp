@@ -168,9 +168,12 @@ class TestApp : public QObject {
         QVERIFY(window);
         const QString place = folder_.filePath(QStringLiteral("tables"));
         const auto named = [&](const char* kind) {
-            QTimer::singleShot(200, [place, kind] {
+            // As soon as it is there, however slow the machine is.
+            QTimer asked;
+            connect(&asked, &QTimer::timeout, this, [&asked, place, kind] {
                 auto* dialog = qobject_cast<QFileDialog*>(QApplication::activeModalWidget());
-                QVERIFY(dialog);
+                if (!dialog || !dialog->isVisible()) return;
+                asked.stop();
                 for (const QString& filter : dialog->nameFilters())
                     if (filter.contains(QLatin1String(kind))) {
                         dialog->selectNameFilter(filter);
@@ -181,6 +184,7 @@ class TestApp : public QObject {
                 QTest::keyClicks(name, place);
                 QTest::keyClick(name, Qt::Key_Return);
             });
+            asked.start(100);
             return fileToWrite(window.get(), "Export", {}, "Sheets (*.pdf);;Tables (*.csv)");
         };
         QCOMPARE(named("csv"), place + ".csv");
@@ -188,12 +192,16 @@ class TestApp : public QObject {
         QFile there(place + ".csv");
         QVERIFY(there.open(QIODevice::WriteOnly));
         bool isAsked = false;
-        QTimer::singleShot(1500, [&] {
+        QTimer answered;
+        connect(&answered, &QTimer::timeout, this, [&] {
             auto* box = qobject_cast<QMessageBox*>(QApplication::activeModalWidget());
-            isAsked = box != nullptr;
-            if (box) QTest::mouseClick(box->button(QMessageBox::No), Qt::LeftButton);
+            if (!box || !box->isVisible()) return;
+            answered.stop();
+            isAsked = true;
+            QTest::mouseClick(box->button(QMessageBox::No), Qt::LeftButton);
             QTest::keyClick(QApplication::activeModalWidget(), Qt::Key_Escape);
         });
+        answered.start(100);
         QCOMPARE(named("csv"), QString());
         QVERIFY(isAsked);
     }
