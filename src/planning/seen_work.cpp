@@ -71,8 +71,10 @@ std::optional<SeenWork> seenWork(const common::Bytes& png, const cv::Mat& meant,
             const double apart = colour::differenceCie2000(labOf(one), labOf(beside));
             cv::Vec3f& off = work.lab.at<cv::Vec3f>(y, x);
             off = visible.at<uchar>(y, x) ? cv::Vec3f(all + likelyPart(apart, error) * (off - all)) : cv::Vec3f();
-            const colour::Xyz from = colour::xyzFromLab(labOf(one)), to = colour::xyzFromLab(labOf(one + off));
-            const Eigen::Vector3d linear = toLinear * Eigen::Vector3d(to.x - from.x, to.y - from.y, to.z - from.z);
+            const cv::Vec3f& from = was.at<cv::Vec3f>(y, x);
+            const colour::Xyz to = colour::xyzFromLab(labOf(one + off));
+            const Eigen::Vector3d linear =
+                toLinear * Eigen::Vector3d(to.x - double(from[0]), to.y - double(from[1]), to.z - double(from[2]));
             work.light.at<cv::Vec3f>(y, x) = {float(linear[0]), float(linear[1]), float(linear[2])};
         }
     });

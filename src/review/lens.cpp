@@ -4,7 +4,7 @@
 #include <cmath>
 #include <opencv2/imgproc.hpp>
 
-#include "common/parallel.h"
+#include "review/taken_from.h"
 
 namespace review {
 
@@ -26,31 +26,14 @@ cv::Point2d Lens::straight(const cv::Point2d& bent) const {
     return found;
 }
 
-namespace {
-
-template <typename From>
-cv::Mat takenFrom(const cv::Mat& photograph, const From& from) {
-    cv::Mat places(photograph.size(), CV_32FC2), made;
-    common::forEachIndex(places.rows, [&](int y) {
-        for (int x = 0; x < places.cols; ++x) {
-            const cv::Point2d at = from(cv::Point2d(x, y));
-            places.at<cv::Vec2f>(y, x) = {float(at.x), float(at.y)};
-        }
-    });
-    cv::remap(photograph, made, places, cv::noArray(), cv::INTER_LINEAR, cv::BORDER_REPLICATE);
-    return made;
-}
-
-}  // namespace
-
 cv::Mat Lens::straightened(const cv::Mat& photograph) const {
     if (bow_ == 0) return photograph;
-    return takenFrom(photograph, [this](const cv::Point2d& at) { return bent(at); });
+    return takenFrom(photograph, photograph.size(), [this](const cv::Point2d& at) { return bent(at); });
 }
 
 cv::Mat Lens::bentOnto(const cv::Mat& photograph) const {
     if (bow_ == 0) return photograph;
-    return takenFrom(photograph, [this](const cv::Point2d& at) { return straight(at); });
+    return takenFrom(photograph, photograph.size(), [this](const cv::Point2d& at) { return straight(at); });
 }
 
 namespace {

@@ -12,6 +12,7 @@
 #include "common/parallel.h"
 #include "review/four_sided.h"
 #include "review/straight_side.h"
+#include "review/taken_from.h"
 
 namespace review {
 
@@ -345,16 +346,9 @@ cv::Point2d SheetPlace::onSheet(const cv::Point2d& pixel) const {
 
 cv::Mat SheetPlace::seenFlat(const cv::Mat& photograph, const cv::Point2d& corner, cv::Size size,
                              double pixelsPerMillimetre) const {
-    cv::Mat places(size, CV_32FC2), seen;
-    common::forEachIndex(size.height, [&](int y) {
-        for (int x = 0; x < size.width; ++x) {
-            const cv::Point2d from =
-                inPhotograph(corner + (cv::Point2d(x, y) + cv::Point2d(0.5, 0.5)) * (1 / pixelsPerMillimetre));
-            places.at<cv::Vec2f>(y, x) = {float(from.x), float(from.y)};
-        }
+    return takenFrom(photograph, size, [&](const cv::Point2d& pixel) {
+        return inPhotograph(corner + (pixel + cv::Point2d(0.5, 0.5)) * (1 / pixelsPerMillimetre));
     });
-    cv::remap(photograph, seen, places, cv::noArray(), cv::INTER_LINEAR, cv::BORDER_REPLICATE);
-    return seen;
 }
 
 SheetPlace sheetPlaceBy(const std::array<cv::Point2d, 4>& corners, const SoughtSheet& sought) {

@@ -1,9 +1,8 @@
 #include "app/widgets/overlay.h"
 
-#include <algorithm>
-
 #include <QLineF>
 #include <QPainterPath>
+#include <algorithm>
 
 #include "app/widgets/theme.h"
 #include "drawing/fonts.h"
