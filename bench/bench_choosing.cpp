@@ -160,10 +160,10 @@ int main(int argc, char** argv) {
 
     const std::string work = "photograph of 24 megapixels";
     const cv::Mat laid = laidByHand(*plan, steps, handOf(4), study.widthMillimetres / plan->stackMap.cols);
-    review::CameraConditions camera = review::atTheEasel(laid.size(), 3);
+    const cv::Mat flat = review::mountedSheet(laid, study.widthMillimetres, {}).flat;
+    review::CameraConditions camera = review::atTheEasel(flat.size(), 3);
     camera.pixels = {6000, 4000};
-    const common::Bytes jpeg =
-        review::photographed(review::mountedSheet(laid, study.widthMillimetres, {}).flat, camera);
+    const common::Bytes jpeg = review::photographed(flat, camera);
     std::vector<int> everyStep(static_cast<std::size_t>(steps));
     std::iota(everyStep.begin(), everyStep.end(), 1);
     const auto checked = [&] {

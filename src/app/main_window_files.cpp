@@ -9,6 +9,7 @@
 #include "app/export_sheet.h"
 #include "app/file_to_write.h"
 #include "app/main_window.h"
+#include "app/own_hand.h"
 #include "app/own_pace.h"
 #include "app/preferences.h"
 #include "app/recovery/unsaved_sheet.h"
@@ -40,6 +41,7 @@ bool MainWindow::openFile(const QString& file) {
         study.title = title;
         study.hand = workingHand();
         study.pace = ownPace().pace;
+        study.touch = touchOfNewStudies();
         if (picture->sourcePixels.height > picture->sourcePixels.width)
             std::swap(study.widthMillimetres, study.heightMillimetres);
         study.reference = std::move(reference);
@@ -167,6 +169,7 @@ void MainWindow::beginAnotherSheet() {
     desk_.file().settle();
     planning::Study study = session_.study();
     study.pace = ownPace().pace;
+    study.touch = touchOfNewStudies();
     materials::Library library = session_.library();
     beginStudy({});
     session_.open(std::move(study), std::move(library));

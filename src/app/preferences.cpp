@@ -24,6 +24,7 @@ const QString studiesKey = QStringLiteral("studies/last");
 
 const QString stepBackKey = QStringLiteral("easel/stepBackMinutes");
 const QString soundKey = QStringLiteral("easel/sound");
+const QString touchKey = QStringLiteral("easel/ownTouchWanted");
 const QString paceKey = QStringLiteral("easel/paceLearntSince");
 const QString exportFolderKey = QStringLiteral("export/folder");
 
@@ -146,6 +147,14 @@ std::int64_t paceLearntSince() {
 
 void setPaceLearntSince(std::int64_t time) {
     settings().setValue(paceKey, qlonglong(time));
+}
+
+bool isOwnTouchWanted() {
+    return settings().value(touchKey, false).toBool();
+}
+
+void setOwnTouchWanted(bool wanted) {
+    settings().setValue(touchKey, wanted);
 }
 
 void setStepBackMinutes(int minutes) {

@@ -48,6 +48,10 @@ void setSoundWanted(bool wanted);
 std::int64_t paceLearntSince();
 void setPaceLearntSince(std::int64_t time);
 
+/// Whether new studies are planned for the artist's own touch, as her work has shown it.
+bool isOwnTouchWanted();
+void setOwnTouchWanted(bool wanted);
+
 /// The notes of a first study: one of a station stands in the margin until it is taken away for good.
 bool isNoteWanted(const QString& station);
 void takeNoteAway(const QString& station);

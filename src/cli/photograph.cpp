@@ -37,7 +37,7 @@ Problem badNumber(const char* option, const QString& what, const char* allowed) 
 
 int photograph(const QStringList& arguments) {
     Options options;
-    if (!parse(arguments, {"--step", "--out", "--seed", "--fault", "--shift", "--hand"}, options)) return 2;
+    if (!parse(arguments, {"--step", "--out", "--seed", "--fault", "--shift", "--hand", "--beside"}, options)) return 2;
     const QString out = options.last("--out"), stepText = options.last("--step");
     if (options.words.size() != 1 || out.isEmpty() || stepText.isEmpty())
         return refuseIncomplete("photograph", "photograph FILE.dune --step N --out photo.jpg");
@@ -77,8 +77,14 @@ int photograph(const QStringList& arguments) {
     }
     review::Mount mount;
     mount.borderMillimetres = study.borderMillimetres > 0 ? study.borderMillimetres : planning::usualTapeMillimetres;
+    if (const QString card = options.last("--beside"); card == "grey-card")
+        mount.hasGreyCard = true;
+    else if (card == "swatch-card")
+        mount.hasSwatchCard = true;
+    else if (!card.isEmpty())
+        return refuse(badNumber("--beside", card, "grey-card or swatch-card"));
     const review::MountedSheet mounted = review::mountedSheet(sheet, study.widthMillimetres, mount, faults, shifts);
-    const auto jpeg = review::photographed(mounted.flat, review::atTheEasel(sheet.size(), seed));
+    const auto jpeg = review::photographed(mounted.flat, review::atTheEasel(mounted.flat.size(), seed));
     const QByteArray bytes(reinterpret_cast<const char*>(jpeg.data()), qsizetype(jpeg.size()));
     if (auto done = storage::writeWhole(out.toStdString(), bytes); !done) return refuse(done.problem());
     return 0;

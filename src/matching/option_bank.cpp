@@ -8,7 +8,7 @@ namespace matching {
 using pigment::Manner;
 
 OptionBank::OptionBank(const std::vector<PreparedStick>& prepared, const materials::SurfaceProfile& surface,
-                       const StackRules& rules)
+                       const StackRules& rules, pigment::HandSample hand)
     : sticks(prepared) {
     const bool isAnyAllowed = std::ranges::any_of(sticks, [&](const PreparedStick& it) {
         return std::ranges::any_of(mannersOf(it.kind), [&](Manner manner) { return allows(rules, it, manner); });
@@ -21,7 +21,9 @@ OptionBank::OptionBank(const std::vector<PreparedStick>& prepared, const materia
             Option option{{stick, manner}, rankIn(rules, it), {}};
             for (std::size_t level = 0; level < option.strokes.size(); ++level)
                 option.strokes[level] =
-                    thumbnailOf(pigment::Stroke{&it.pigment, manner, pigment::Pressure{float(level + 1)}}, surface);
+                    thumbnailOf(pigment::Stroke{&it.pigment, manner, pigment::Pressure{float(level + 1)}, hand.amount,
+                                                hand.coverage},
+                                surface);
             options.push_back(option);
         }
     }

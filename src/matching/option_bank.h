@@ -13,10 +13,10 @@ struct Option {
 };
 
 /// Every way that the rules have room for to lay the dry sticks on a surface, by rising rank; every way at all if they
-/// leave none. Shared by all areas of a picture.
+/// leave none. Shared by all areas of a picture. `hand` is whose strokes they are.
 struct OptionBank {
     OptionBank(const std::vector<PreparedStick>& sticks, const materials::SurfaceProfile& surface,
-               const StackRules& rules);
+               const StackRules& rules, pigment::HandSample hand = {});
 
     const std::vector<PreparedStick>& sticks;
     std::vector<Option> options;

@@ -160,6 +160,7 @@ common::Result<PlanSubject> planSubject(const Study& study, const materials::Lib
     PlanSubject subject;
     Plan& plan = subject.plan;
     plan.light = study.light;
+    plan.hand = study.touch;
     plan.reading = *reading;
     subject.wanted = plan.reading->wanted;
     plan.reference = plan.reading->wantedPicture;

@@ -160,6 +160,7 @@ matching::PaletteRules paletteRules(const Plan& plan, const Study& study,
 matching::StackWeights weightsFor(const Study& study) {
     matching::StackWeights weights;
     weights.light = study.light;
+    weights.hand = study.touch;
     weights.rules = study.approach.stacks;
     if (weights.rules.black == matching::Black::freely) weights.blackInColour = 0;
     if (weights.rules.blending == matching::Blending::blended) {

@@ -61,6 +61,11 @@ struct Checked {
     };
     std::vector<Taken> mends;                      // the other areas are left as they are planned
     std::optional<pigment::HandSample> hand = {};  // by which what is left is planned, as the work has shown it
+    struct Area {
+        colour::Lab plan, work;  // means under daylight: what it was to be, and what it came out as
+        bool operator==(const Area&) const = default;
+    };
+    std::vector<Area> areas = {};  // of which enough is seen, for what the hand tends to do
     bool operator==(const Checked&) const = default;
 };
 

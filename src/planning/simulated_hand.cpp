@@ -59,7 +59,8 @@ SimulatedHand handOf(unsigned seed) {
 }
 
 cv::Mat laidByHand(const Plan& plan, int steps, const SimulatedHand& hand, double millimetresPerPixel) {
-    const Progressed done = progressedTo(plan, steps);
+    const Progressed done = progressedTo(plan, steps),
+                     careless = progressedTo(plan, std::min(steps, hand.mistakenUpTo));
     std::vector<materials::Material> sticks = plan.sticks;
     for (materials::Material& stick : sticks) {
         cv::RNG dice = diceFor(hand, stick.id);
@@ -83,9 +84,10 @@ cv::Mat laidByHand(const Plan& plan, int steps, const SimulatedHand& hand, doubl
             stroke.amountFactor = float(amount);
             stroke.coverageFactor = float(std::sqrt(amount));
             cv::RNG slips = diceFor(hand, layer.key + "/slips");
+            const double slipping = int(k) < careless.layers[s] ? hand.mistaken : 0;
             if (stroke.pigment) {
                 stroke.pigment = &prepared[std::size_t(layer.stick)].pigment;
-                if (slips.uniform(0.0, 1.0) < hand.mistaken) {
+                if (slips.uniform(0.0, 1.0) < slipping) {
                     mistaken.push_back(
                         matching::prepared({besideIt(sticks[std::size_t(layer.stick)], slips)}, plan.light).front());
                     stroke.pigment = &mistaken.back().pigment;
@@ -97,7 +99,7 @@ cv::Mat laidByHand(const Plan& plan, int steps, const SimulatedHand& hand, doubl
             // Where hardly anything is laid, little goes wrong.
             const cv::Mat room = cv::min(pressure, double(rendering::mapStep)) * hand.unevenness;
             pressure += room.mul(unevenness(pressure.size(), millimetresPerPixel, dice));
-            if (slips.uniform(0.0, 1.0) < hand.mistaken)
+            if (slips.uniform(0.0, 1.0) < slipping)
                 pressure += cv::min(pressure, double(rendering::mapStep)) * (slips.uniform(0, 2) == 1 ? 1.0 : -1.0);
             pressure.convertTo(pressure, CV_8U);
             pressure.copyTo(maps[k], mask);

@@ -16,6 +16,7 @@ struct SimulatedHand {
     /// Share of the layers for which a stick beside the right one is taken, and of those that are laid a step too heavy
     /// or too light all over.
     double mistaken = 0;
+    int mistakenUpTo = 1 << 20;  // step: what is laid later is laid with care
     unsigned seed = 1;
 };
 

@@ -11,6 +11,7 @@
 #include "common/file.h"
 #include "common/problem.h"
 #include "materials/families.h"
+#include "pigment/hand.h"
 #include "planning/approach.h"
 #include "planning/pace.h"
 #include "subject/area_edits.h"
@@ -172,8 +173,9 @@ struct Study {
     Goal goal = Goal::truestColour;
     Drying drying = Drying::air;
     Hand hand = Hand::right;
-    Pace pace;               // at which the artist works
-    int eveningMinutes = 0;  // the work is cut to evenings as long as this; 0: it is not
+    Pace pace;                  // at which the artist works
+    pigment::HandSample touch;  // by which she lays and covers, beside the usual hand
+    int eveningMinutes = 0;     // the work is cut to evenings as long as this; 0: it is not
     std::vector<EveningEnd> eveningEnds;
     std::vector<MovedLayer> movedLayers;  // one move after the other
     double borderMillimetres = 0;         // under the tape, on each side of the picture
@@ -220,6 +222,7 @@ inline constexpr Bounds strengthBounds{1, 3};
 inline constexpr std::size_t mostOwnParts = 3;  // more make mud
 inline constexpr Bounds eveningBounds{0, 600};  // minutes
 inline constexpr Bounds paceBounds{0.1, 10};    // a factor
+inline constexpr Bounds touchBounds{0.3, 3};    // likewise
 inline constexpr Bounds borderBounds{0, 100};   // millimetres
 inline constexpr Bounds seriesBounds{1, 100};
 

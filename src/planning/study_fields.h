@@ -194,6 +194,13 @@ void describe(Visitor& v, PaceType& pace) {
     v.list({"sizes", ""}, pace.sizes);
 }
 
+template <typename Visitor, typename TouchType>
+requires std::same_as<std::remove_const_t<TouchType>, pigment::HandSample>
+void describe(Visitor& v, TouchType& touch) {
+    v.number({"amount", "touch"}, touch.amount, touchBounds);
+    v.number({"coverage", "touch"}, touch.coverage, touchBounds);
+}
+
 /// Its fields stand among the study's own.
 template <typename Visitor, typename ApproachType>
 requires std::same_as<std::remove_const_t<ApproachType>, Approach>
@@ -237,6 +244,7 @@ void describe(Visitor& v, StudyType& study) {
     v.word({"drying", ""}, study.drying, &dryingNamed);
     v.word({"hand", ""}, study.hand, &handNamed);
     v.object({"pace", ""}, study.pace);
+    v.object({"touch", ""}, study.touch);
     v.number({"eveningMinutes", "minutes of an evening"}, study.eveningMinutes, eveningBounds);
     v.list({"eveningEnds", ""}, study.eveningEnds);
     v.list({"movedLayers", ""}, study.movedLayers);

@@ -122,7 +122,8 @@ common::Result<WorkCheck> checkWork(const Plan& plan, const Study& study, const 
     const review::HiddenPlaces behind = review::hiddenPlaces(*flat, beside, meant, pixelsPerMillimetre);
     check.shadow = cv::countNonZero(behind.shadow) / double(behind.shadow.total());
     check.gleam = cv::countNonZero(behind.gleam) / double(behind.gleam.total());
-    flat->hidden |= behind.shadow | behind.gleam;
+    check.behind = behind.shadow | behind.gleam;
+    flat->hidden |= check.behind;
     constexpr double leastSharp = 0.3;
     check.sharpness = review::sharpnessOf(work, meant, flat->hidden);
     if (check.sharpness < leastSharp) return common::Problem{common::ProblemKind::workBlurred, photograph.name};
@@ -142,9 +143,9 @@ common::Result<WorkCheck> checkWork(const Plan& plan, const Study& study, const 
         check.areas.push_back(checked);
     }
     std::ranges::stable_sort(check.areas, std::greater{}, &CheckedArea::toPlan);
-    check.shifts = review::shiftsIn(beside, meant, flat->hidden,
-                                    judgedForShape(plan.reading->areas.map, areas, behind.shadow | behind.gleam), areas,
-                                    pixelsPerMillimetre);
+    check.shifts =
+        review::shiftsIn(beside, meant, flat->hidden, judgedForShape(plan.reading->areas.map, areas, check.behind),
+                         areas, pixelsPerMillimetre);
     check.alignments = brokenAlignments(check.shifts, plan.reading->areas.map, areas);
     check.faults = review::faultsIn(beside, meant, flat->hidden, pixelsPerMillimetre);
     // A shape that was moved lies within a millimetre of where it is told to: what that leaves in its details is small.

@@ -24,6 +24,7 @@ struct WorkCheck {
     double error = 0;              // CIEDE2000 by which the photograph itself may be off all over
     double unevenness = 0;         // of its light
     double shadow = 0, gleam = 0;  // shares of the sheet that they hide
+    cv::Mat behind;                // CV_8U, where they do
     double sharpness = 1;          // share of the contrast of sharp borders that is left
     std::vector<CheckedArea> areas;
     std::vector<review::WorkFault> faults;    // against the plan; millimetres

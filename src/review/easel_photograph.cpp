@@ -68,15 +68,19 @@ MountedSheet mountedSheet(const cv::Mat& sheet, double widthMillimetres, const M
     return mounted;
 }
 
-CameraConditions atTheEasel(cv::Size sheet, unsigned seed) {
+CameraConditions atTheEasel(cv::Size mounted, unsigned seed) {
     cv::RNG random(seed * 2654435761u + 1);
     CameraConditions camera;
     constexpr int longSide = 2000, shortSide = 1500;
-    camera.pixels = sheet.width >= sheet.height ? cv::Size(longSide, shortSide) : cv::Size(shortSide, longSide);
+    camera.pixels = mounted.width >= mounted.height ? cv::Size(longSide, shortSide) : cv::Size(shortSide, longSide);
     camera.tiltDegrees = random.uniform(0.0, 6.0);
     camera.tiltDirectionDegrees = random.uniform(0.0, 360.0);
     camera.turnDegrees = random.uniform(-3.0, 3.0);
     camera.filled = random.uniform(0.78, 0.88);
+    // With a card beside the sheet one steps back until that is in the picture too.
+    constexpr double acrossAtMost = 0.9;
+    const double across = camera.filled * camera.pixels.height * mounted.aspectRatio() / camera.pixels.width;
+    camera.filled *= std::min(1.0, acrossAtMost / across);
     camera.kelvin = random.uniform(3200.0, 6500.0);
     camera.exposure = random.uniform(0.75, 0.92);
     camera.seed = seed;

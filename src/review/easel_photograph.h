@@ -41,7 +41,8 @@ struct MountedSheet {
 MountedSheet mountedSheet(const cv::Mat& sheet, double widthMillimetres, const Mount& mount,
                           const std::vector<PlantedFault>& faults = {}, const std::vector<PlantedShift>& shifts = {});
 
-/// A telephone held by hand in the light of a room: everything that it does follows from the seed.
-CameraConditions atTheEasel(cv::Size sheet, unsigned seed);
+/// A telephone held by hand in the light of a room, so that all of a mounted sheet of this size is in the picture:
+/// everything that it does follows from the seed.
+CameraConditions atTheEasel(cv::Size mounted, unsigned seed);
 
 }  // namespace review

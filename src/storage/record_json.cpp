@@ -60,7 +60,11 @@ QJsonObject jsonOf(const planning::Checked& check) {
     QJsonArray mends;
     for (const planning::Checked::Taken& taken : check.mends)
         mends.append(QJsonObject{{"area", text(taken.area)}, {"mend", text(nameOf(taken.mend))}});
-    QJsonObject json{{"error", check.error}, {"mends", mends}};
+    QJsonArray areas;
+    const auto jsonOf = [](const colour::Lab& lab) { return QJsonArray{lab.L, lab.a, lab.b}; };
+    for (const planning::Checked::Area& area : check.areas)
+        areas.append(QJsonObject{{"plan", jsonOf(area.plan)}, {"work", jsonOf(area.work)}});
+    QJsonObject json{{"error", check.error}, {"mends", mends}, {"areas", areas}};
     if (check.hand)
         json["hand"] = QJsonObject{{"amount", double(check.hand->amount)}, {"coverage", double(check.hand->coverage)}};
     return json;
@@ -127,6 +131,21 @@ class EntryReader {
             Reader mend(told, name_);
             check.mends.push_back({mend.string("area"), mend.word("mend", &planning::mendNamed)});
             take(mend);
+        }
+        for (const QJsonValue& value : json["areas"].toArray()) {
+            const QJsonObject told = value.toObject();
+            const auto labIn = [&](const QString& key) {
+                constexpr double mostLightness = 200, mostChroma = 400;
+                const QJsonArray figures = told[key].toArray();
+                const QJsonObject lab{{"L", figures[0]}, {"a", figures[1]}, {"b", figures[2]}};
+                Reader colour(lab, name_);
+                const colour::Lab read{colour.number("L", -mostLightness, mostLightness),
+                                       colour.number("a", -mostChroma, mostChroma),
+                                       colour.number("b", -mostChroma, mostChroma)};
+                take(colour);
+                return read;
+            };
+            check.areas.push_back({labIn("plan"), labIn("work")});
         }
         if (reader.problem && !outer.problem) outer.problem = reader.problem;
         return check;

@@ -70,17 +70,51 @@ QString letBeSentence(const planning::Ways& ways) {
     return say("Let it be: it stays at %1.").arg(differenceFigure(ways.asIs));
 }
 
-QString handSentence(const pigment::HandSample& hand) {
+namespace {
+
+/// "lays some 20 % more and covers 5 % less"; empty where it is as usual.
+QString touchWords(const pigment::HandSample& hand) {
     const auto by = [](float factor) { return int(std::lround(100 * std::fabs(double(factor) - 1))); };
     constexpr int told = 5;
     const int amount = by(hand.amount), coverage = by(hand.coverage);
-    if (amount < told && coverage < told) return say("Your hand lays as much as planned.");
     QStringList words;
     if (amount >= told)
         words << (hand.amount > 1 ? say("lays some %1 % more") : say("lays some %1 % less")).arg(amount);
     if (coverage >= told)
         words << (hand.coverage > 1 ? say("covers %1 % more") : say("covers %1 % less")).arg(coverage);
-    return say("Your hand %1 than planned; what is left is planned by that.").arg(words.join(say(" and ")));
+    return words.join(say(" and "));
+}
+
+}  // namespace
+
+QString handSentence(const pigment::HandSample& hand) {
+    const QString words = touchWords(hand);
+    return words.isEmpty() ? say("Your hand lays as much as planned.")
+                           : say("Your hand %1 than planned; what is left is planned by that.").arg(words);
+}
+
+QString touchSentence(const pigment::HandSample& touch) {
+    const QString words = touchWords(touch);
+    return words.isEmpty() ? say("Your touch is as plans reckon with.") : say("Your hand %1 than usual.").arg(words);
+}
+
+QString tendencySentence(const planning::Tendency& tendency) {
+    const QString words = differenceWords(tendency.wanted, tendency.came),
+                  areas = say("(%1 areas)").arg(tendency.areas);
+    switch (tendency.tones) {
+        case planning::ToneFamily::darks:
+            return say("In the darks: %1 %2.").arg(words, areas);
+        case planning::ToneFamily::middles:
+            return say("In the middle tones: %1 %2.").arg(words, areas);
+        case planning::ToneFamily::lights:
+            return say("In the lights: %1 %2.").arg(words, areas);
+    }
+    return {};
+}
+
+QString learntFromSentence(const planning::LearntHand& learnt) {
+    if (learnt.photographs == 1) return say("Told from %1 areas of one kept photograph.").arg(learnt.areas);
+    return say("Told from %1 areas of %2 kept photographs.").arg(learnt.areas).arg(learnt.photographs);
 }
 
 QString brokenAlignmentSentence(const planning::BrokenAlignment& broken, const QString& otherName) {
@@ -106,7 +140,7 @@ QString hiddenSentence(const planning::WorkCheck& check) {
     if (shadow > 0) words << say("a shadow lies over %1 % of the sheet").arg(shadow);
     if (gleam > 0) words << say("light gleams on %1 % of it").arg(gleam);
     if (words.isEmpty()) return {};
-    return say("Left out: %1. A photograph without it tells more.").arg(words.join(QStringLiteral(", ")));
+    return say("Left out, and hatched: %1. A photograph without it tells more.").arg(words.join(QStringLiteral(", ")));
 }
 
 QString balanceSentence(const planning::WorkCheck& check) {

@@ -2,6 +2,7 @@
 
 #include <QString>
 
+#include "planning/learnt_hand.h"
 #include "planning/replanning.h"
 #include "planning/work_check.h"
 
@@ -21,6 +22,12 @@ QString letBeShort(const planning::Ways& ways);
 QString letBeSentence(const planning::Ways& ways);
 /// "Your hand lays some 20 % more than planned, and covers as much".
 QString handSentence(const pigment::HandSample& hand);
+/// The same of a hand in all its work.
+QString touchSentence(const pigment::HandSample& touch);
+/// From how much it was told.
+QString learntFromSentence(const planning::LearntHand& learnt);
+/// "In the darks it comes out half a step too light: 9 areas".
+QString tendencySentence(const planning::Tendency& tendency);
 /// "Its highest point stands 6 mm too low against the top of the bowl, with which it should be level."
 QString brokenAlignmentSentence(const planning::BrokenAlignment& broken, const QString& otherName);
 /// What of the sheet a shadow or a gleam hides; empty where nothing does.

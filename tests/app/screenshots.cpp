@@ -96,7 +96,7 @@ bool readWork(app::MainWindow& window, const QTemporaryDir& own) {
     const int steps = planning::Standing(window.session().record()).laid().back();
     const cv::Mat sheet = planning::laidByHand(*plan, steps, planning::handOf(4), wide / plan->stackMap.cols);
     const auto mounted = review::mountedSheet(sheet, wide, {}, {}, {{plan->reading->areas.map == 2, 0, 6}});
-    const auto jpeg = review::photographed(mounted.flat, review::atTheEasel(sheet.size(), 3));
+    const auto jpeg = review::photographed(mounted.flat, review::atTheEasel(mounted.flat.size(), 3));
     QFile file(own.filePath("work.jpg"));
     if (!file.open(QIODevice::WriteOnly)) return false;
     file.write(reinterpret_cast<const char*>(jpeg.data()), qsizetype(jpeg.size()));

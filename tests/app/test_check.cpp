@@ -1,3 +1,4 @@
+#include <QCheckBox>
 #include <QLabel>
 #include <QPushButton>
 #include <QRadioButton>
@@ -5,6 +6,7 @@
 #include <fstream>
 
 #include "app/check/check_station.h"
+#include "app/own_hand.h"
 #include "planning/simulated_hand.h"
 #include "planning/stage_picture.h"
 #include "recorded.h"
@@ -39,9 +41,9 @@ class TestCheck : public QObject {
 
     CheckStation& station() { return *window_->findChild<CheckStation*>(); }
     QString photographOf(const cv::Mat& sheet, const QString& name) {
-        review::CameraConditions camera = review::atTheEasel(sheet.size(), 5);
-        camera.pixels = {1600, 1200};
         const auto mounted = review::mountedSheet(sheet, window_->session().study().widthMillimetres, {});
+        review::CameraConditions camera = review::atTheEasel(mounted.flat.size(), 5);
+        camera.pixels = {1600, 1200};
         return written(folder_.filePath(name), review::photographed(mounted.flat, camera));
     }
     bool isRead() {
@@ -200,8 +202,17 @@ class TestCheck : public QObject {
         // The photograph was read against the plan before.
         QVERIFY(!station().takeButton().isEnabled());
         QTest::mouseClick(buttonOf(*window_, "The way"), Qt::LeftButton);
-        QVERIFY(QTest::qWaitFor([&] { return station().way().moments().size() == 1; }, 20000));
-        QVERIFY(station().way().moments().front().difference > after->summary.picture.mean);
+        QVERIFY(QTest::qWaitFor([&] { return station().way().strip().moments().size() == 1; }, 20000));
+        QVERIFY(station().way().strip().moments().front().difference > after->summary.picture.mean);
+        // What it tells of the hand is told there, and new studies may be planned for it.
+        QCOMPARE(station().way().learnt().photographs, 1);
+        QVERIFY(station().way().learnt().touch.amount > 1.15f);
+        QVERIFY(window_->margin().text().paragraphs.join(' ').contains("than usual"));
+        QVERIFY(touchOfNewStudies() == pigment::HandSample());
+        QTest::mouseClick(&station().way().touchBox(), Qt::LeftButton);
+        QVERIFY(touchOfNewStudies() == station().way().learnt().touch);
+        QTest::mouseClick(&station().way().touchBox(), Qt::LeftButton);
+        QVERIFY(touchOfNewStudies() == pigment::HandSample());
     }
 
     void cleanupTestCase() {

@@ -89,7 +89,7 @@ class AtTheEasel {
         const int step = standing.laid().back();
         const cv::Mat sheet = pictureAfter(plan_, step, plan_.light);
         const cv::Mat flat = review::mountedSheet(sheet, document_.study.widthMillimetres, {}).flat;
-        review::CameraConditions camera = review::atTheEasel(sheet.size(), seed);
+        review::CameraConditions camera = review::atTheEasel(flat.size(), seed);
         camera.pixels = {1400, 1050};
         pass(1);
         Entry& entry = add(EntryKind::photograph, step);

@@ -53,7 +53,10 @@ Record fullRecord() {
         if (entry.kind == EntryKind::checked) {
             entry.picture = "work-1.png";
             entry.bytes = std::make_shared<const common::Bytes>(common::Bytes{4, 5, 6});
-            entry.check = planning::Checked{1.5, {{"412-388", planning::Mend::lift}}, pigment::HandSample{1.25f, 1.5f}};
+            entry.check = planning::Checked{1.5,
+                                            {{"412-388", planning::Mend::lift}},
+                                            pigment::HandSample{1.25f, 1.5f},
+                                            {{{40, 10.5, -3}, {42, 9, -3.25}}}};
         }
     }
     return record;

@@ -1,23 +1,18 @@
 #include "app/check/check_station.h"
 
 #include <QButtonGroup>
-#include <QDateTime>
 #include <QDragEnterEvent>
 #include <QFileDialog>
 #include <QFileInfo>
 #include <QLabel>
 #include <QMimeData>
-#include <QPainter>
 #include <QProgressBar>
 #include <QPushButton>
-#include <QRadioButton>
 #include <algorithm>
 #include <numeric>
 
 #include "app/widgets/fields.h"
-#include "app/widgets/theme.h"
 #include "colour/image_colour.h"
-#include "drawing/fonts.h"
 #include "drawing/pictures.h"
 #include "drawing/shapes.h"
 #include "planning/stage_picture.h"
@@ -26,27 +21,6 @@
 #include "wording/sentences.h"
 
 namespace app {
-
-namespace {
-
-/// A picture within the format of another, bars of the well's grey beside it; and where it then lies in it.
-struct Boxed {
-    QImage image;
-    QRectF part;
-};
-Boxed boxed(const QImage& image, const QSizeF& format) {
-    const double wide = std::max<double>(image.width(), image.height() * format.width() / format.height());
-    const QSize size(int(wide), int(wide * format.height() / format.width()));
-    Boxed made{QImage(size, QImage::Format_RGB888), {}};
-    made.image.fill(theme().well);
-    const QPoint at((size.width() - image.width()) / 2, (size.height() - image.height()) / 2);
-    QPainter(&made.image).drawImage(at, image);
-    made.part = {double(at.x()) / size.width(), double(at.y()) / size.height(), double(image.width()) / size.width(),
-                 double(image.height()) / size.height()};
-    return made;
-}
-
-}  // namespace
 
 CheckStation::CheckStation(Desk& desk) : Station(desk, tr("What the work wants"), tr("read from a photograph of it")) {
     setAcceptDrops(true);
@@ -71,14 +45,14 @@ CheckStation::CheckStation(Desk& desk) : Station(desk, tr("What the work wants")
     againstSubject_->setToolTip(tr("What is left to do?"));
     againstPlan_->setChecked(true);
     leaves_->addLeaf(choices_, tr("Areas"), tr("What each area wants, from the worst to the best"), makeStrip());
-    way_ = new WayStrip;
+    way_ = new WayLeaf(session_);
+    connect(way_, &WayLeaf::looksDifferent, this, &CheckStation::looksDifferent);
     leaves_->addLeaf(choices_, tr("The way"), tr("The photographs that were kept, and how near each was"), way_);
     body_->addWidget(leaves_, 1);
     connect(against, &QButtonGroup::buttonClicked, this, &CheckStation::showRows);
     connect(open_, &QPushButton::clicked, this, &CheckStation::choosePhotograph);
     connect(byHand_, &QPushButton::clicked, this, [this] {
-        corners_.clear();
-        isByHand_ = picture_ != nullptr;
+        takeCorners();
         Q_EMIT looksDifferent();
     });
     connect(step_, &QSpinBox::valueChanged, this, [this] {
@@ -92,7 +66,8 @@ CheckStation::CheckStation(Desk& desk) : Station(desk, tr("What the work wants")
         file_.clear();
         picture_ = nullptr;
         read_ = nullptr;
-        mending_.reset();
+        corners_.end();
+        answers_->begin(nullptr);
         showRows();
     });
     reader_.failed = mender_.failed = [this](const common::Problem& problem) {
@@ -114,13 +89,8 @@ QWidget* CheckStation::makeStrip() {
     progress_->hide();
     column->addWidget(progress_);
     auto* row = new FlowRow;
-    answersHead_ = new QLabel;
-    row->addWidget(answersHead_);
-    answers_ = new QWidget;
-    auto* across = new QHBoxLayout(answers_);
-    across->setContentsMargins(0, 0, 0, 0);
+    answers_ = new MendAnswers;
     row->addWidget(answers_);
-    answerGroup_ = new QButtonGroup(this);
     row->addStretch();
     keep_ = new QPushButton(tr("Only keep it"));
     keep_->setToolTip(tr("The photograph goes into the log; the plan stays as it is"));
@@ -133,7 +103,7 @@ QWidget* CheckStation::makeStrip() {
         showAnswers();
         Q_EMIT looksDifferent();
     });
-    connect(answerGroup_, &QButtonGroup::idClicked, this, &CheckStation::answer);
+    connect(answers_, &MendAnswers::answered, this, &CheckStation::showRows);
     connect(keep_, &QPushButton::clicked, this, [this] { keep(false); });
     connect(take_, &QPushButton::clicked, this, [this] { keep(true); });
     return leaf;
@@ -169,10 +139,13 @@ void CheckStation::check(const QString& file) {
     }
     file_ = file;
     picture_ = nullptr;
-    raw_ = {};
-    isByHand_ = false;
-    corners_.clear();
+    corners_.end();
     read();
+}
+
+void CheckStation::takeCorners() {
+    if (picture_ && session_.plan())
+        corners_.begin(*picture_, QSizeF(session_.plan()->reference.cols, session_.plan()->reference.rows));
 }
 
 void CheckStation::read() {
@@ -182,15 +155,13 @@ void CheckStation::read() {
     progress_->setRange(0, 0);
     progress_->show();
     mender_.stop();
-    std::optional<std::array<cv::Point2d, 4>> corners;
-    if (corners_.size() == 4) corners = {corners_[0], corners_[1], corners_[2], corners_[3]};
     struct Read {
         std::shared_ptr<const cv::Mat> picture;
         common::Result<std::shared_ptr<const CheckedPhotograph>> read;
     };
     reader_.run(
         [plan, study = session_.study(), laid = laid(), file = file_, picture = picture_,
-         corners](const common::Progress&) mutable -> Read {
+         corners = corners_.corners()](const common::Progress&) mutable -> Read {
             if (!picture) {
                 auto fresh = workPictureFrom(file);
                 if (!fresh) return {nullptr, fresh.problem()};
@@ -206,22 +177,20 @@ void CheckStation::read() {
 
 void CheckStation::takeRead(common::Result<std::shared_ptr<const CheckedPhotograph>> read) {
     progress_->hide();
-    corners_.clear();
-    mending_.reset();
-    taken_.clear();
+    corners_.end();
     if (!read) {
         read_ = nullptr;
+        answers_->begin(nullptr);
         const common::ProblemKind kind = read.problem().kind;
-        isByHand_ = picture_ && (kind == common::ProblemKind::workMissing || kind == common::ProblemKind::workCutOff);
-        desk_.said(isByHand_ ? tr("%1 If it is there, set its corners by hand: click them in the photograph.")
-                                   .arg(wording::problemSentence(read.problem()))
-                             : wording::problemSentence(read.problem()));
+        if (kind == common::ProblemKind::workMissing || kind == common::ProblemKind::workCutOff) takeCorners();
+        desk_.said(corners_.isOpen() ? tr("%1 If it is there, set its corners by hand: click them in the photograph.")
+                                           .arg(wording::problemSentence(read.problem()))
+                                     : wording::problemSentence(read.problem()));
         showRows();
         return;
     }
     read_ = *read;
-    isByHand_ = false;
-    raw_ = {};
+    answers_->begin(readOf_);
     if (const int turns = read_->check.place.quarterTurns; turns != 0)
         desk_.said(turns == 2 ? tr("The photograph is upside down; it was read turned.")
                               : tr("The photograph lies on its side; it was read turned."));
@@ -248,7 +217,7 @@ void CheckStation::findMends() {
                 desk_.said(wording::problemSentence(mending.problem()));
                 return;
             }
-            mending_ = *std::move(mending);
+            answers_->offer(*std::move(mending));
             showRows();
         },
         [this](double part) { progress_->setValue(int(100 * part)); });
@@ -268,22 +237,6 @@ const planning::CheckedArea* CheckStation::checkedArea(int area) const {
     return at == read_->check.areas.end() ? nullptr : &*at;
 }
 
-int CheckStation::stackOf(int area) const {
-    return readOf_ && area >= 0 ? readOf_->stackOfArea[std::size_t(area)] : -1;
-}
-
-int CheckStation::takenFor(int stack) const {
-    if (!mending_ || stack < 0 || mending_->stacks[std::size_t(stack)].mends.empty()) return letBe;
-    const auto answered = taken_.find(stack);
-    return answered == taken_.end() ? 0 : answered->second;
-}
-
-int CheckStation::takenCount() const {
-    int count = 0;
-    for (int s = 0; mending_ && s < int(mending_->stacks.size()); ++s) count += takenFor(s) != letBe;
-    return count;
-}
-
 std::vector<int> CheckStation::firstAreas() const {
     constexpr std::size_t most = 3;
     std::vector<std::pair<double, int>> gains;
@@ -291,10 +244,8 @@ std::vector<int> CheckStation::firstAreas() const {
     for (const planning::CheckedArea& area : read_->check.areas) {
         const double share = readOf_->reading->areas.list[std::size_t(area.area)].share;
         double gain = differenceOf(area) - read_->check.error;
-        if (mending_) {
-            const planning::Ways& ways = mending_->stacks[std::size_t(stackOf(area.area))];
-            gain = ways.mends.empty() ? 0 : ways.asIs - ways.mends.front().difference;
-        }
+        if (const planning::Ways* ways = answers_->waysFor(area.area))
+            gain = ways->mends.empty() ? 0 : ways->asIs - ways->mends.front().difference;
         if (gain > 0) gains.emplace_back(gain * share, area.area);
     }
     std::ranges::stable_sort(gains, std::greater{}, &std::pair<double, int>::first);
@@ -305,17 +256,17 @@ std::vector<int> CheckStation::firstAreas() const {
 }
 
 QString CheckStation::correctionWords(int area) const {
-    if (!mending_) return {};
-    const planning::Ways& ways = mending_->stacks[std::size_t(stackOf(area))];
-    const int taken = takenFor(stackOf(area));
-    return taken == letBe ? wording::letBeSentence(ways) : wording::mendSentence(ways.mends[std::size_t(taken)]);
+    const planning::Ways* ways = answers_->waysFor(area);
+    if (!ways) return {};
+    const planning::Ways::Way* taken = answers_->takenFor(area);
+    return taken ? wording::mendSentence(*taken) : wording::letBeSentence(*ways);
 }
 
 QString CheckStation::shortWords(int area) const {
-    if (!mending_) return {};
-    const planning::Ways& ways = mending_->stacks[std::size_t(stackOf(area))];
-    const int taken = takenFor(stackOf(area));
-    return taken == letBe ? wording::letBeShort(ways) : wording::mendShort(ways.mends[std::size_t(taken)]);
+    const planning::Ways* ways = answers_->waysFor(area);
+    if (!ways) return {};
+    const planning::Ways::Way* taken = answers_->takenFor(area);
+    return taken ? wording::mendShort(*taken) : wording::letBeShort(*ways);
 }
 
 void CheckStation::showRows() {
@@ -333,7 +284,7 @@ void CheckStation::showRows() {
             rows.push_back({area.area, colourOf(area.work), colourOf(wanted), wording::areaName(*readOf_, area.area),
                             words, wording::differenceFigure(differenceOf(area)), shortWords(area.area),
                             differenceOf(area), std::ranges::count(first, area.area) > 0,
-                            takenFor(stackOf(area.area)) != letBe});
+                            answers_->takenFor(area.area) != nullptr});
         }
     std::ranges::stable_sort(rows, std::greater{}, &DifferenceStrip::Row::difference);
     strip_->setRows(std::move(rows), read_ ? read_->check.error : 0);
@@ -342,43 +293,16 @@ void CheckStation::showRows() {
 }
 
 void CheckStation::showAnswers() {
-    qDeleteAll(answers_->findChildren<QRadioButton*>());
-    const int stack = stackOf(strip_->chosen());
-    if (mending_ && stack >= 0) {
-        const planning::Ways& ways = mending_->stacks[std::size_t(stack)];
-        const auto add = [&](int id, const QString& words, const QString& sentence) {
-            auto* button = new QRadioButton(words);
-            button->setToolTip(sentence);
-            button->setChecked(takenFor(stack) == id);
-            answerGroup_->addButton(button, id == letBe ? int(ways.mends.size()) : id);
-            answers_->layout()->addWidget(button);
-        };
-        for (int i = 0; i < int(ways.mends.size()); ++i)
-            add(i, wording::mendWord(ways.mends[std::size_t(i)].mend),
-                wording::mendSentence(ways.mends[std::size_t(i)]));
-        add(letBe, tr("Let it be"), wording::letBeSentence(ways));
-        answersHead_->setText(tr("%1:").arg(wording::areaName(*readOf_, strip_->chosen())));
-    } else {
-        answersHead_->setText(!read_     ? QString()
-                              : mending_ ? tr("Choose an area to answer for it.")
-                                         : tr("What would mend it is being tried."));
-    }
+    answers_->ask(strip_->chosen());
     const bool isLaid = !planning::Standing(session_.record()).laid().empty();
     const bool isOfPlan = read_ && session_.isPlanCurrent() && session_.plan() == readOf_;
     keep_->setEnabled(isOfPlan && isLaid);
-    take_->setEnabled(isOfPlan && isLaid && mending_ && takenCount() > 0);
-    const int count = takenCount();
+    const int count = answers_->takenCount();
+    take_->setEnabled(isOfPlan && isLaid && count > 0);
     take_->setText(count == 0   ? tr("Take the corrections")
                    : count == 1 ? tr("Take one correction")
                                 : tr("Take %1 corrections").arg(count));
     byHand_->setEnabled(picture_ != nullptr);
-}
-
-void CheckStation::answer(int id) {
-    const int stack = stackOf(strip_->chosen());
-    if (!mending_ || stack < 0) return;
-    taken_[stack] = id == int(mending_->stacks[std::size_t(stack)].mends.size()) ? int(letBe) : id;
-    showRows();
 }
 
 void CheckStation::keep(bool withMends) {
@@ -391,53 +315,15 @@ void CheckStation::keep(bool withMends) {
         std::ranges::count_if(session_.record().entries, [](const planning::Entry& it) { return !it.picture.empty(); });
     entry.picture = "work-" + std::to_string(number + 1) + ".png";
     planning::Checked check{read_->check.error, {}, {}};
-    if (withMends && mending_) {
-        check.hand = mending_->hand;
-        for (int s = 0; s < int(mending_->stacks.size()); ++s) {
-            if (takenFor(s) == letBe) continue;
-            const int area = readOf_->stacks[std::size_t(s)].areas.front();
-            check.mends.push_back({readOf_->reading->areas.list[std::size_t(area)].key,
-                                   mending_->stacks[std::size_t(s)].mends[std::size_t(takenFor(s))].mend});
-        }
+    for (const planning::CheckedArea& area : read_->check.areas) check.areas.push_back({area.plan, area.work});
+    if (const auto& mending = answers_->mending(); withMends && mending) {
+        check.hand = mending->hand;
+        check.mends = answers_->taken();
     }
     entry.check = std::move(check);
     desk_.file().record(std::move(entry));
     take_->setEnabled(false);
     keep_->setEnabled(false);
-}
-
-void CheckStation::showWay() {
-    const auto plan = session_.plan();
-    const planning::Record& record = session_.record();
-    if (!plan || !isVisible() || (wayOf_ == plan && wayEntries_ == record.entries.size())) return;
-    wayOf_ = plan;
-    wayEntries_ = record.entries.size();
-    struct Way {
-        std::vector<WayStrip::Moment> moments;
-        double goal;
-    };
-    painter_.run(
-        [plan, record](const common::Progress& progress) {
-            Way way{{}, plan->summary.picture.mean};
-            const planning::Standing standing(record);
-            for (const int check : standing.checks()) {
-                if (progress.cancelled()) break;
-                const planning::Entry& entry = record.entries[std::size_t(check)];
-                if (!entry.bytes) continue;
-                const QImage sheet = QImage::fromData(entry.bytes->data(), int(entry.bytes->size()));
-                const QImage plain = sheet.convertToFormat(QImage::Format_RGB888);
-                const cv::Mat seen(plain.height(), plain.width(), CV_8UC3, const_cast<uchar*>(plain.constBits()),
-                                   std::size_t(plain.bytesPerLine()));
-                if (seen.size() != plan->reference.size()) continue;
-                const auto apart = rendering::differenceSeen(plan->reference, seen, rendering::easelSigma(seen.size()));
-                const auto at = QDateTime::fromMSecsSinceEpoch(entry.at, Qt::OffsetFromUTC, entry.offsetMinutes * 60);
-                way.moments.push_back(
-                    {tr("%1, step %2").arg(at.toString(QStringLiteral("d.M., HH:mm"))).arg(entry.step),
-                     plain.scaledToWidth(320, Qt::SmoothTransformation), rendering::figuresOf(apart).mean});
-            }
-            return way;
-        },
-        [this](Way way) { way_->show(std::move(way.moments), way.goal); });
 }
 
 void CheckStation::refresh() {
@@ -451,7 +337,7 @@ void CheckStation::refresh() {
     }
     open_->setEnabled(plan != nullptr);
     showAnswers();
-    showWay();
+    way_->refresh();
 }
 
 void CheckStation::showEvent(QShowEvent* event) {
@@ -462,12 +348,9 @@ void CheckStation::showEvent(QShowEvent* event) {
 void CheckStation::point(const QPointF& fraction) {
     const auto plan = session_.plan();
     if (!plan) return;
-    if (isByHand_ && picture_) {
-        const QRectF part = boxed(raw_, plan ? QSizeF(plan->reference.cols, plan->reference.rows) : QSizeF(4, 3)).part;
-        const cv::Point2d at((fraction.x() - part.left()) / part.width(), (fraction.y() - part.top()) / part.height());
-        if (at.x < 0 || at.y < 0 || at.x > 1 || at.y > 1) return;
-        corners_.push_back(at);
-        if (corners_.size() == 4) read();
+    if (corners_.isOpen()) {
+        corners_.set(fraction);
+        if (corners_.corners()) read();
         Q_EMIT looksDifferent();
         return;
     }
@@ -501,26 +384,11 @@ Views CheckStation::views() const {
     Views views = Station::views();
     const auto plan = session_.plan();
     if (!plan) return views;
-    if (isByHand_ && picture_) {
-        auto* self = const_cast<CheckStation*>(this);
-        if (raw_.isNull()) self->raw_ = drawing::imageOf(colour::srgb8ImageFromXyz(*picture_));
-        QImage marked = raw_;
-        QPainter painter(&marked);
-        for (const cv::Point2d& corner : corners_) {
-            const QPointF at(corner.x * marked.width(), corner.y * marked.height());
-            for (const auto& [ink, width] : {std::pair(drawing::markLight, 9), std::pair(drawing::markInk, 4)}) {
-                painter.setPen(QPen(ink, width));
-                painter.drawEllipse(at, 18, 18);
-            }
-        }
-        painter.end();
-        views.sheet = boxed(marked, QSizeF(plan->reference.cols, plan->reference.rows)).image;
+    if (corners_.isOpen()) {
+        views.sheet = corners_.image();
         views.sheetSteps = -1;
         views.figure.clear();
-        static constexpr std::array<const char*, 4> corners{QT_TR_NOOP("upper left"), QT_TR_NOOP("upper right"),
-                                                            QT_TR_NOOP("lower right"), QT_TR_NOOP("lower left")};
-        views.sheetCaption =
-            tr("Click the picture's %1 corner").arg(tr(corners[std::min<std::size_t>(3, corners_.size())]));
+        views.sheetCaption = corners_.caption();
         return views;
     }
     const std::vector<int> steps = laid();
@@ -553,15 +421,11 @@ Views CheckStation::views() const {
 }
 
 MarginText CheckStation::margin() const {
+    if (leaves_->currentWidget() == way_) return way_->margin();
     MarginText text;
     if (!read_) {
         text.head = tr("No photograph is read");
         text.paragraphs << tr("Photograph the sheet on its board and give the picture here, or drop it on this panel.");
-        return text;
-    }
-    if (leaves_->currentWidget() == way_) {
-        text.head = tr("The way to the goal");
-        if (mending_) text.paragraphs << wording::handSentence(mending_->hand);
         return text;
     }
     const planning::CheckedArea* area = checkedArea(strip_->chosen());
@@ -577,14 +441,12 @@ MarginText CheckStation::margin() const {
             if (broken.area == area->area)
                 text.paragraphs << wording::brokenAlignmentSentence(broken,
                                                                     wording::areaName(*readOf_, broken.with.area));
-        if (mending_) {
-            const planning::Ways& ways = mending_->stacks[std::size_t(stackOf(area->area))];
-            const int taken = takenFor(stackOf(area->area));
+        if (const planning::Ways* ways = answers_->waysFor(area->area)) {
             text.listHead = tr("What may be done");
-            for (const planning::Ways::Way& way : ways.mends) text.paragraphs << wording::mendSentence(way);
-            text.paragraphs << wording::letBeSentence(ways);
-            if (taken != letBe)
-                for (const materials::Material& stick : ways.mends[std::size_t(taken)].sticks) {
+            for (const planning::Ways::Way& way : ways->mends) text.paragraphs << wording::mendSentence(way);
+            text.paragraphs << wording::letBeSentence(*ways);
+            if (const planning::Ways::Way* taken = answers_->takenFor(area->area))
+                for (const materials::Material& stick : taken->sticks) {
                     text.strokes.push_back({stick.kind, stick.masstone, QString::fromStdString(stick.name), {}});
                     text.strokes.back().isLaid = false;
                 }
@@ -598,7 +460,7 @@ MarginText CheckStation::margin() const {
         for (const int one : first)
             text.paragraphs << tr("%1. %2").arg(wording::areaName(*readOf_, one), correctionWords(one));
     }
-    if (mending_) text.why << wording::handSentence(mending_->hand);
+    if (const auto& mending = answers_->mending()) text.why << wording::handSentence(mending->hand);
     text.why << wording::balanceSentence(read_->check);
     if (const QString hidden = wording::hiddenSentence(read_->check); !hidden.isEmpty()) text.cautions << hidden;
     if (planning::Standing(session_.record()).laid().empty())

@@ -9,6 +9,21 @@
 
 namespace app {
 
+namespace {
+
+/// Grey lines where nothing can be judged.
+void hatch(QImage& sheet, const cv::Mat& hidden) {
+    constexpr int apart = 14, wide = 3;  // pixels
+    constexpr uchar ink = 140;
+    for (int y = 0; y < sheet.height(); ++y) {
+        uchar* line = sheet.scanLine(y);
+        for (int x = 0; x < sheet.width(); ++x)
+            if (hidden.at<uchar>(y, x) && (x + y) % apart < wide) std::fill_n(line + 3 * x, 3, ink);
+    }
+}
+
+}  // namespace
+
 common::Result<cv::Mat> workPictureFrom(const QString& file) {
     constexpr int longSide = 2400;
     const auto picture = subject::readPictureFile(file.toStdString(), longSide);
@@ -32,6 +47,7 @@ common::Result<std::shared_ptr<const CheckedPhotograph>> checkedPhotograph(
     read.check = *std::move(check);
     read.png = std::make_shared<const common::Bytes>(planning::sheetPng(read.check.sheet, read.check.hidden));
     read.sheet = drawing::imageOf(colour::srgb8ImageFromXyz(read.check.sheet));
+    hatch(read.sheet, read.check.behind);
     return std::make_shared<const CheckedPhotograph>(std::move(read));
 }
 
