@@ -28,7 +28,7 @@ struct Sums {
     /// The mean, if it is further from none than chance would bring it.
     double told(double fromPhotographs) const {
         // Few areas may agree by chance: the usual spread of areas counts as some more of them.
-        constexpr double usualSpread = 2, usualAreas = 3, sure = 2.5;
+        constexpr double usualSpread = 2, usualAreas = 3, sure = 3;
         const double mean = sum / weight;
         const double variance =
             (squares - weight * mean * mean + usualAreas * usualSpread * usualSpread) / (weight + usualAreas - 1);

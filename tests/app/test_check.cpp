@@ -209,9 +209,9 @@ class TestCheck : public QObject {
         QVERIFY(station().way().learnt().touch.amount > 1.15f);
         QVERIFY(window_->margin().text().paragraphs.join(' ').contains("than usual"));
         QVERIFY(touchOfNewStudies() == pigment::HandSample());
-        QTest::mouseClick(&station().way().touchBox(), Qt::LeftButton);
+        QTest::keyClick(&station().way().touchBox(), Qt::Key_Space);
         QVERIFY(touchOfNewStudies() == station().way().learnt().touch);
-        QTest::mouseClick(&station().way().touchBox(), Qt::LeftButton);
+        QTest::keyClick(&station().way().touchBox(), Qt::Key_Space);
         QVERIFY(touchOfNewStudies() == pigment::HandSample());
     }
 
