@@ -147,7 +147,7 @@ common::Result<WorkCheck> checkWork(const Plan& plan, const Study& study, const 
         review::shiftsIn(beside, meant, flat->hidden, judgedForShape(plan.reading->areas.map, areas, check.behind),
                          areas, pixelsPerMillimetre);
     check.alignments = brokenAlignments(check.shifts, plan.reading->areas.map, areas);
-    check.faults = review::faultsIn(beside, meant, flat->hidden, pixelsPerMillimetre);
+    check.faults = review::faultsIn(beside, meant, flat->hidden, pixelsPerMillimetre, flat->exposure);
     // A shape that was moved lies within a millimetre of where it is told to: what that leaves in its details is small.
     constexpr double leastWhereMoved = 4.5;
     std::erase_if(check.faults, [&](const review::WorkFault& fault) {

@@ -171,6 +171,7 @@ common::Result<FlatSheet> flattened(const cv::Mat& xyz, const SheetPlace& place,
         made.by = reference->by;
     }
     made.error = errorOf(made.by);
+    made.exposure = double(middle[1] / std::max(1e-4f, known[1]));
     float least = 1e9f, most = 0;
     made.xyz.create(inner.size(), CV_32FC3);
     for (int y = 0; y < inner.height; ++y)

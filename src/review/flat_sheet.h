@@ -23,6 +23,7 @@ struct FlatSheet {
     BalancedBy by = BalancedBy::tape;
     double error = 0;       // CIEDE2000 by which all colours together may be off, one standard error
     double unevenness = 0;  // share by which the light was uneven over the sheet
+    double exposure = 1;    // light in the photograph's middle of what reflects all, 1 where it burns out
 };
 
 /// Flattens a photograph (CV_32FC3, XYZ relative to D50) in which a sheet was found. Uneven light is told from the

@@ -6,6 +6,7 @@
 
 #include "colour/difference.h"
 #include "colour/image_colour.h"
+#include "colour/srgb.h"
 #include "common/median.h"
 #include "common/parallel.h"
 
@@ -30,10 +31,21 @@ cv::Mat beyond(const cv::Mat& work, const cv::Mat& meant, double pixelsPerMillim
     return work - inside;
 }
 
+/// CIEDE2000 by which a photograph may be off where it shows this colour: a JPEG file keeps colour in steps of two
+/// codes or more, which is much where it is dark.
+double errorInDark(const colour::Lab& lab, double exposure) {
+    constexpr double twoCodes = 2.0 / 255;
+    const colour::Xyz seen = colour::xyzFromLab(lab);
+    const double code = colour::encodedFromLinear(std::clamp(seen.y * exposure, 1e-4, 1.0));
+    const double times = colour::linearFromEncoded(code + twoCodes) / colour::linearFromEncoded(code);
+    return colour::differenceCie2000(lab, colour::labFromXyz({seen.x, seen.y, seen.z * times}));
+}
+
 }  // namespace
 
 std::vector<WorkFault> faultsIn(const cv::Mat& work, const cv::Mat& meant, const cv::Mat& hidden,
-                                double pixelsPerMillimetre, double least) {
+                                double pixelsPerMillimetre, double exposure) {
+    constexpr double least = 3;  // CIEDE2000
     // Grain and noise are not looked at: as the eye joins them.
     const double sigma = 1.5 * pixelsPerMillimetre;
     cv::Mat seen, wanted;
@@ -71,7 +83,8 @@ std::vector<WorkFault> faultsIn(const cv::Mat& work, const cv::Mat& meant, const
                                                      {under[0] + mean[0], under[1] + mean[1], under[2] + mean[2]});
         // A small one must be the clearer: shapes that lie beside their place by less than is told look so.
         constexpr double clearAcross = 4;  // millimetres
-        const double needed = least * std::max(1.0, clearAcross * pixelsPerMillimetre / fault.radius);
+        const double clear = std::hypot(least, errorInDark({under[0], under[1], under[2]}, exposure));
+        const double needed = clear * std::max(1.0, clearAcross * pixelsPerMillimetre / fault.radius);
         if (fault.difference > needed) faults.push_back(fault);
     }
     std::ranges::stable_sort(faults, std::greater{}, [](const WorkFault& it) { return it.difference * it.radius; });

@@ -19,10 +19,11 @@ struct WorkFault {
     double difference = 0;  // CIEDE2000
 };
 
-/// Where the work is off by more than `least` (CIEDE2000) over a place of at least 8 mm across, or by more the smaller
-/// it is, down to 4 mm; the worst first. Edges that lie beside their place by up to a millimetre are no faults.
+/// Where the work is off by more than 3 (CIEDE2000) over a place of at least 8 mm across, or by more the smaller
+/// it is, down to 4 mm, and the darker the photograph was (see FlatSheet::exposure); the worst first. Edges that lie
+/// beside their place by up to a millimetre are no faults.
 std::vector<WorkFault> faultsIn(const cv::Mat& work, const cv::Mat& meant, const cv::Mat& hidden,
-                                double pixelsPerMillimetre, double least = 3);
+                                double pixelsPerMillimetre, double exposure);
 
 /// How far an area's shape lies beside its place.
 struct WorkShift {

@@ -42,7 +42,7 @@ QString mendSentence(const planning::Ways::Way& way) {
     for (const materials::Material& stick : way.sticks)
         if (const QString name = text(stick.name); !sticks.contains(name)) sticks << name;
     const QString named = sticks.join(QStringLiteral("; "));
-    const QString to = say("it comes to %1").arg(differenceFigure(way.difference));
+    const QString to = say("place by place it comes to %1").arg(differenceFigure(way.difference));
     switch (way.mend) {
         case planning::Mend::layers:
             return sticks.isEmpty() ? say("Leave out a layer that is left: %1.").arg(to)
@@ -65,9 +65,9 @@ QString letBeShort(const planning::Ways& ways) {
 QString letBeSentence(const planning::Ways& ways) {
     constexpr double told = 0.3;
     if (ways.now - ways.asIs > told)
-        return say("Let it be: what is still to be laid brings it from %1 to %2.")
+        return say("Let it be: what is still to be laid brings it from %1 to %2, place by place.")
             .arg(differenceFigure(ways.now), differenceFigure(ways.asIs));
-    return say("Let it be: it stays at %1.").arg(differenceFigure(ways.asIs));
+    return say("Let it be: place by place it stays %1 off.").arg(differenceFigure(ways.asIs));
 }
 
 namespace {
@@ -89,8 +89,8 @@ QString touchWords(const pigment::HandSample& hand) {
 
 QString handSentence(const pigment::HandSample& hand) {
     const QString words = touchWords(hand);
-    return words.isEmpty() ? say("Your hand lays as much as planned.")
-                           : say("Your hand %1 than planned; what is left is planned by that.").arg(words);
+    return words.isEmpty() ? say("Your hand lays as much as usual.")
+                           : say("Your hand %1 than usual; what is left is planned by that.").arg(words);
 }
 
 QString touchSentence(const pigment::HandSample& touch) {

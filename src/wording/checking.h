@@ -20,7 +20,7 @@ QString mendSentence(const planning::Ways::Way& way);
 /// What comes of an area when it is let be, in a few words and in a sentence.
 QString letBeShort(const planning::Ways& ways);
 QString letBeSentence(const planning::Ways& ways);
-/// "Your hand lays some 20 % more than planned, and covers as much".
+/// "Your hand lays some 20 % more than usual; what is left is planned by that.".
 QString handSentence(const pigment::HandSample& hand);
 /// The same of a hand in all its work.
 QString touchSentence(const pigment::HandSample& touch);

@@ -211,8 +211,17 @@ class TestCheck : public QObject {
         QVERIFY(touchOfNewStudies() == pigment::HandSample());
         QTest::keyClick(&station().way().touchBox(), Qt::Key_Space);
         QVERIFY(touchOfNewStudies() == station().way().learnt().touch);
+        QVERIFY(window_->session().study().touch == pigment::HandSample());
+        // Another sheet is planned for it from the start, as long as that is wanted.
+        const pigment::HandSample own = station().way().learnt().touch;
+        window_->session().history().setClean();
+        window_->beginAnotherSheet();
+        QVERIFY(window_->session().study().touch == own);
+        QVERIFY(planned(*window_));
+        QVERIFY(window_->session().plan()->hand == own);
         QTest::keyClick(&station().way().touchBox(), Qt::Key_Space);
         QVERIFY(touchOfNewStudies() == pigment::HandSample());
+        QVERIFY(window_->session().study().touch == pigment::HandSample());
     }
 
     void cleanupTestCase() {

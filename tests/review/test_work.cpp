@@ -204,8 +204,8 @@ class TestWork : public QObject {
         QVERIFY(place.ok());
         const auto flat = flattened(photograph, *place, shot.sought(scene_), std::nullopt, "photo");
         QVERIFY(flat.ok());
-        const auto faults =
-            faultsIn(flat->xyz, colour::xyzOfSrgb8Image(scene_.picture), flat->hidden, pixelsPerMillimetre);
+        const auto faults = faultsIn(flat->xyz, colour::xyzOfSrgb8Image(scene_.picture), flat->hidden,
+                                     pixelsPerMillimetre, flat->exposure);
         QCOMPARE(faults.size(), planted.size());
         for (const PlantedFault& fault : planted)
             QVERIFY(std::ranges::any_of(faults, [&](const WorkFault& found) {
@@ -230,7 +230,7 @@ class TestWork : public QObject {
             QCOMPARE(shifts.front().area, 2);
             QVERIFY(cv::norm(shifts.front().shift.millimetres - by) < 1.5);
             // What is explained so is no fault any more.
-            for (const WorkFault& fault : faultsIn(flat->xyz, meant, flat->hidden, pixelsPerMillimetre))
+            for (const WorkFault& fault : faultsIn(flat->xyz, meant, flat->hidden, pixelsPerMillimetre, flat->exposure))
                 QVERIFY2(fault.radius < 4 * pixelsPerMillimetre, qPrintable(QString::number(fault.radius)));
         }
     }
@@ -322,8 +322,8 @@ class TestWork : public QObject {
             QVERIFY2(shareOf(hidden.gleam) > 0.01 && shareOf(hidden.gleam) < 0.2,
                      qPrintable(QString::number(shareOf(hidden.gleam))));
             const cv::Mat all = flat->hidden | hidden.shadow | hidden.gleam;
-            QVERIFY(faultsIn(flat->xyz, meant, flat->hidden, pixelsPerMillimetre).size() > 0);
-            QCOMPARE(faultsIn(flat->xyz, meant, all, pixelsPerMillimetre).size(), std::size_t(0));
+            QVERIFY(faultsIn(flat->xyz, meant, flat->hidden, pixelsPerMillimetre, flat->exposure).size() > 0);
+            QCOMPARE(faultsIn(flat->xyz, meant, all, pixelsPerMillimetre, flat->exposure).size(), std::size_t(0));
         }
     }
 

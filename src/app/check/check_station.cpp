@@ -442,7 +442,7 @@ MarginText CheckStation::margin() const {
                 text.paragraphs << wording::brokenAlignmentSentence(broken,
                                                                     wording::areaName(*readOf_, broken.with.area));
         if (const planning::Ways* ways = answers_->waysFor(area->area)) {
-            text.listHead = tr("What may be done");
+            text.listHead = tr("To be laid for it");
             for (const planning::Ways::Way& way : ways->mends) text.paragraphs << wording::mendSentence(way);
             text.paragraphs << wording::letBeSentence(*ways);
             if (const planning::Ways::Way* taken = answers_->takenFor(area->area))

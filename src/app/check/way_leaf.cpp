@@ -17,10 +17,14 @@ WayLeaf::WayLeaf(Session& session) : session_(session), strip_(new WayStrip) {
     touch_ = new QCheckBox(tr("Plan new pictures for my touch"));
     touch_->setToolTip(
         tr("How much your hand lays and covers, in the mean of what was checked, is what later plans "
-           "reckon with. This sheet stays as it is planned."));
+           "reckon with; this sheet too as long as it is not begun."));
     touch_->setChecked(isOwnTouchWanted());
     column->addWidget(touch_);
-    connect(touch_, &QCheckBox::clicked, this, &setOwnTouchWanted);
+    connect(touch_, &QCheckBox::clicked, this, [this](bool isWanted) {
+        setOwnTouchWanted(isWanted);
+        if (session_.record().isEmpty())
+            session_.choose(tr("Touch"), [](planning::Study& study) { study.touch = touchOfNewStudies(); });
+    });
 }
 
 void WayLeaf::showEvent(QShowEvent* event) {
@@ -52,16 +56,15 @@ void WayLeaf::refresh() {
 
 MarginText WayLeaf::margin() const {
     MarginText text;
-    text.head = tr("The way to the goal");
+    text.head = tr("What your hand tends to do");
     if (learnt_.photographs == 0) {
-        text.paragraphs << tr("What your hand tends to do is told once a photograph has been kept.");
+        text.paragraphs << tr("That is told once a photograph of the work has been kept.");
         return text;
     }
     text.paragraphs << wording::touchSentence(learnt_.touch);
-    text.listHead = tr("What your hand tends to do");
     for (const planning::Tendency& tendency : learnt_.tendencies)
         text.paragraphs << wording::tendencySentence(tendency);
-    if (learnt_.tendencies.empty()) text.paragraphs << tr("Nothing that chance would not explain.");
+    if (learnt_.tendencies.empty()) text.paragraphs << tr("Nothing more that chance would not explain.");
     text.why << wording::learntFromSentence(learnt_);
     return text;
 }

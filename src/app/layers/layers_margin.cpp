@@ -7,6 +7,7 @@
 #include "planning/stage_picture.h"
 #include "planning/tooth_answers.h"
 #include "wording/approach.h"
+#include "wording/checking.h"
 #include "wording/choosing.h"
 #include "wording/moves.h"
 #include "wording/palettes.h"
@@ -56,6 +57,7 @@ MarginText LayersStation::stepMargin() const {
             int layers = 0;
             for (const planning::PlannedStack& stack : plan->stacks) layers += int(stack.layers.size());
             text.paragraphs << tr("The finished sheet is %1.").arg(wording::pictureWords(*plan));
+            if (plan->hand != pigment::HandSample()) text.why << wording::touchSentence(plan->hand);
             text.paragraphs << tr("%1 layers of %2 sticks, in %3 steps. With half-closed eyes the difference is %4.")
                                    .arg(layers)
                                    .arg(plan->sticks.size())
