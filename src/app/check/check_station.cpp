@@ -442,14 +442,15 @@ MarginText CheckStation::margin() const {
                 text.paragraphs << wording::brokenAlignmentSentence(broken,
                                                                     wording::areaName(*readOf_, broken.with.area));
         if (const planning::Ways* ways = answers_->waysFor(area->area)) {
-            text.listHead = tr("To be laid for it");
             for (const planning::Ways::Way& way : ways->mends) text.paragraphs << wording::mendSentence(way);
             text.paragraphs << wording::letBeSentence(*ways);
-            if (const planning::Ways::Way* taken = answers_->takenFor(area->area))
+            if (const planning::Ways::Way* taken = answers_->takenFor(area->area); taken && !taken->sticks.empty()) {
+                text.listHead = tr("To be laid for it");
                 for (const materials::Material& stick : taken->sticks) {
                     text.strokes.push_back({stick.kind, stick.masstone, QString::fromStdString(stick.name), {}});
                     text.strokes.back().isLaid = false;
                 }
+            }
         }
         if (area->toPlan <= read_->check.error)
             text.why << tr("The photograph's own error could explain what it is off the plan.");
