@@ -333,8 +333,8 @@ struct Gained {
     double asPlanned = 0, mended = 0;
 };
 
-/// An artist lays the picture, has it checked once when two steps are left at most, takes every correction and lays what
-/// is left.
+/// An artist lays the picture, has it checked once when two steps are left at most, takes every correction and lays
+/// what is left.
 std::optional<Gained> gainedBy(Subject& subject, int seed) {
     const Plan& plan = subject.plan;
     const Study& study = subject.document.study;

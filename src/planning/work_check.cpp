@@ -1,6 +1,8 @@
 #include "planning/work_check.h"
 
 #include <algorithm>
+#include <array>
+#include <cmath>
 
 #include "colour/difference.h"
 #include "colour/image_colour.h"
@@ -13,27 +15,36 @@ namespace planning {
 
 namespace {
 
-/// By which the photograph's light may be off what balanced it: shares, one standard deviation.
-double spreadOf(review::BalancedBy by) {
+/// Of a light: logarithms of how strong it is, how red against green, and how blue against yellow; or their standard
+/// deviations.
+struct Cast {
+    double strength = 0, redness = 0, blueness = 0;
+};
+
+/// By which the photograph's light may be off what balanced it. From memory, but for what a JPEG file does to a card.
+Cast spreadOf(review::BalancedBy by) {
     switch (by) {
         case review::BalancedBy::greyCard:
-            return 0.01;
+            return {0.01, 0.004, 0.011};
         case review::BalancedBy::swatchCard:
-            return 0.015;
+            return {0.015, 0.005, 0.012};
         case review::BalancedBy::paper:
-            return 0.02;
+            return {0.02, 0.005, 0.013};
         case review::BalancedBy::tape:
-            return 0.035;
+            return {0.03, 0.0065, 0.018};
     }
-    return 0;
+    return {};
 }
 
-/// What the photograph's light is off the plan's in the middle of all places (shares of XYZ), as far as it may be the
-/// photograph's own fault.
-cv::Vec3f castIn(const cv::Mat& work, const cv::Mat& meant, const cv::Mat& hidden, double most) {
+/// By which a hand is off all over (48 stand-in hands, rounded): too light or too dark, seldom too red or too green.
+constexpr Cast handSpread{0.05, 0.0045, 0.025};
+
+/// What the photograph's light is off the plan's in the middle of all places, as far as it may be the photograph's own
+/// fault.
+Cast castIn(const cv::Mat& work, const cv::Mat& meant, const cv::Mat& hidden, const Cast& spread) {
     constexpr int apart = 3;             // pixels
     constexpr float leastLight = 0.03f;  // the darks tell little
-    cv::Vec3f cast(1, 1, 1);
+    std::array<double, 3> logs{};
     for (int c = 0; c < 3; ++c) {
         std::vector<double> ratios;
         for (int y = 0; y < work.rows; y += apart)
@@ -41,17 +52,30 @@ cv::Vec3f castIn(const cv::Mat& work, const cv::Mat& meant, const cv::Mat& hidde
                 if (meant.at<cv::Vec3f>(y, x)[1] > leastLight && !hidden.at<uchar>(y, x))
                     ratios.push_back(double(work.at<cv::Vec3f>(y, x)[c] / meant.at<cv::Vec3f>(y, x)[c]));
         constexpr std::size_t few = 200;
-        if (ratios.size() >= few) cast[c] = float(std::clamp(common::median(ratios), 1 - most, 1 + most));
+        if (ratios.size() < few) return {};
+        logs[std::size_t(c)] = std::log(std::max(0.01, common::median(ratios)));
     }
-    return cast;
+    const auto within = [](double off, double deviation) { return std::clamp(off, -2.5 * deviation, 2.5 * deviation); };
+    return {within(logs[1], spread.strength), within(logs[0] - logs[1], spread.redness),
+            within(logs[2] - logs[1], spread.blueness)};
 }
 
-/// The work without a part of the cast, 0..1.
-cv::Mat without(const cv::Mat& work, const cv::Vec3f& cast, double part) {
-    cv::Scalar gain;
-    for (int c = 0; c < 3; ++c) gain[c] = std::pow(double(cast[c]), -part);
+/// Whether the photograph or the hand is off all over: the likelier it is of each, the more is its own.
+Cast photographsOwn(const Cast& cast, const Cast& spread) {
+    const auto part = [](double photograph, double hand) {
+        return photograph * photograph / (photograph * photograph + hand * hand);
+    };
+    return {cast.strength * part(spread.strength, handSpread.strength),
+            cast.redness * part(spread.redness, handSpread.redness),
+            cast.blueness * part(spread.blueness, handSpread.blueness)};
+}
+
+cv::Mat without(const cv::Mat& work, const Cast& cast) {
     cv::Mat made;
-    cv::multiply(work, gain, made);
+    cv::multiply(work,
+                 cv::Scalar(std::exp(-cast.strength - cast.redness), std::exp(-cast.strength),
+                            std::exp(-cast.strength - cast.blueness)),
+                 made);
     return made;
 }
 
@@ -111,13 +135,10 @@ common::Result<WorkCheck> checkWork(const Plan& plan, const Study& study, const 
     check.unevenness = flat->unevenness;
     cv::Mat meant = colour::xyzOfSrgb8Image(sheet);
     const cv::Mat subject = colour::xyzOfSrgb8Image(plan.reference);
-    // Whether the photograph or the hand is off all over: the likelier it is of each.
-    constexpr double handSpread = 0.05;
-    const double spread = spreadOf(flat->by);
-    const cv::Vec3f cast = castIn(flat->xyz, meant, flat->hidden, 2 * spread);
-    const cv::Mat work = without(flat->xyz, cast, spread * spread / (spread * spread + handSpread * handSpread));
+    const Cast spread = spreadOf(flat->by), cast = castIn(flat->xyz, meant, flat->hidden, spread);
+    const cv::Mat work = without(flat->xyz, photographsOwn(cast, spread));
     // What stands off the rest of the sheet does so whatever the light is.
-    const cv::Mat beside = without(flat->xyz, cast, 1);
+    const cv::Mat beside = without(flat->xyz, cast);
     const double pixelsPerMillimetre = sheet.cols / study.widthMillimetres;
     const review::HiddenPlaces behind = review::hiddenPlaces(*flat, beside, meant, pixelsPerMillimetre);
     check.shadow = cv::countNonZero(behind.shadow) / double(behind.shadow.total());
