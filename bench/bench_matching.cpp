@@ -78,8 +78,8 @@ int main(int argc, char** argv) {
     static const StackWeights weights;
     static const auto few = sticksOf(48), many = sticksOf(320), more = sticksOf(1280);
     static const auto surface = &materials::profileOf(materials::Surface::sanded600);
-    static const OptionBank fewBank(few, *surface, weights.rules), bank(many, *surface, weights.rules),
-        moreBank(more, *surface, weights.rules);
+    static const OptionBank fewBank(few, *surface, weights), bank(many, *surface, weights),
+        moreBank(more, *surface, weights);
     static const auto wants = wantsOf(12), twice = wantsOf(24);
     SearchWidth two, coarse;
     two.layers = 2;

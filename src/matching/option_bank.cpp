@@ -8,8 +8,9 @@ namespace matching {
 using pigment::Manner;
 
 OptionBank::OptionBank(const std::vector<PreparedStick>& prepared, const materials::SurfaceProfile& surface,
-                       const StackRules& rules, pigment::HandSample hand)
+                       const StackWeights& weights)
     : sticks(prepared) {
+    const StackRules& rules = weights.rules;
     const bool isAnyAllowed = std::ranges::any_of(sticks, [&](const PreparedStick& it) {
         return std::ranges::any_of(mannersOf(it.kind), [&](Manner manner) { return allows(rules, it, manner); });
     });
@@ -21,8 +22,8 @@ OptionBank::OptionBank(const std::vector<PreparedStick>& prepared, const materia
             Option option{{stick, manner}, rankIn(rules, it), {}};
             for (std::size_t level = 0; level < option.strokes.size(); ++level)
                 option.strokes[level] =
-                    thumbnailOf(pigment::Stroke{&it.pigment, manner, pigment::Pressure{float(level + 1)}, hand.amount,
-                                                hand.coverage},
+                    thumbnailOf(pigment::Stroke{&it.pigment, manner, pigment::Pressure{float(level + 1)},
+                                                weights.hand.amount, weights.hand.coverage},
                                 surface);
             options.push_back(option);
         }

@@ -13,10 +13,10 @@ struct Option {
 };
 
 /// Every way that the rules have room for to lay the dry sticks on a surface, by rising rank; every way at all if they
-/// leave none. Shared by all areas of a picture. `hand` is whose strokes they are.
+/// leave none, as the hand of the weights lays them. Shared by all areas of a picture.
 struct OptionBank {
     OptionBank(const std::vector<PreparedStick>& sticks, const materials::SurfaceProfile& surface,
-               const StackRules& rules, pigment::HandSample hand = {});
+               const StackWeights& weights);
 
     const std::vector<PreparedStick>& sticks;
     std::vector<Option> options;

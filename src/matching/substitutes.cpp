@@ -27,7 +27,7 @@ std::vector<Mixture> mixturesFor(const colour::Lab& wanted, const pigment::Patch
     StackWeights weights;
     weights.light = light;
     Want want{{{wanted, 1}}, ground};
-    const OptionBank bank(sticks, *ground.surface, weights.rules);
+    const OptionBank bank(sticks, *ground.surface, weights);
     SearchWidth width;
     width.layers = layers;
     width.beam = width.kept = 8 * count;

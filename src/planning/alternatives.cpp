@@ -74,8 +74,7 @@ std::array<OwnStack, alternativeCount> alternativesFor(const Plan& plan, const S
     const std::vector<float> free(sticks.size(), 0.0f);
     for (int i = 0; i < alternativeCount; ++i) {
         const Taste taste = tasteOf(Alternative(i), study);
-        const matching::OptionBank bank(sticks, materials::profileOf(plan.paper.surface), taste.weights.rules,
-                                        taste.weights.hand);
+        const matching::OptionBank bank(sticks, materials::profileOf(plan.paper.surface), taste.weights);
         matching::Want want = usual;
         want.layerPrice *= taste.layerPriceFactor;
         const matching::Screen screen(want, bank, taste.weights);

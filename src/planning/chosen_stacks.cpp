@@ -41,9 +41,9 @@ std::optional<std::vector<matching::Stack>> chosenStacks(const Plan& plan, const
                                                          const matching::SearchWidth& width,
                                                          std::shared_ptr<const KeptStacks>& kept,
                                                          const common::Progress& progress) {
-    const matching::OptionBank bank(tray, materials::profileOf(plan.paper.surface), study.approach.stacks, study.touch);
-    const std::vector<matching::Want> wants = wantsOf(plan, study, media);
     const matching::StackWeights weights = weightsFor(study);
+    const matching::OptionBank bank(tray, materials::profileOf(plan.paper.surface), weights);
+    const std::vector<matching::Want> wants = wantsOf(plan, study, media);
     const matching::PaletteRules rules = paletteRules(plan, study, media);
     const auto finish = [&](std::vector<matching::Stack>& stacks, const auto& isOpen) {
         common::forEachIndex(int(stacks.size()), [&](int s) {

@@ -26,9 +26,8 @@ std::vector<double> screened(const Plan& plan, const Study& study, const std::ve
     std::vector<materials::Material> media = plan.sticks;
     media.insert(media.end(), missing.begin(), missing.end());
     const auto sticks = matching::prepared(media, plan.light);
-    const matching::OptionBank bank(sticks, materials::profileOf(plan.paper.surface), study.approach.stacks,
-                                    study.touch);
     const matching::StackWeights weights = weightsFor(study);
+    const matching::OptionBank bank(sticks, materials::profileOf(plan.paper.surface), weights);
     std::set<int> inside;
     for (int i = 0; i < int(plan.sticks.size()); ++i) inside.insert(i);
     const std::vector<matching::Want> wants = wantsOf(plan);

@@ -19,9 +19,9 @@ ToneFamily familyOf(const colour::Lab& lab) {
 
 /// Of one quantity in one family of tones.
 struct Sums {
-    double weight = 0, sum = 0, squares = 0;
+    double count = 0, sum = 0, squares = 0;
     void add(double v) {
-        weight += 1;
+        count += 1;
         sum += v;
         squares += v * v;
     }
@@ -29,10 +29,10 @@ struct Sums {
     double told(double fromPhotographs) const {
         // Few areas may agree by chance: the usual spread of areas counts as some more of them.
         constexpr double usualSpread = 2, usualAreas = 3, sure = 3;
-        const double mean = sum / weight;
+        const double mean = sum / count;
         const double variance =
-            (squares - weight * mean * mean + usualAreas * usualSpread * usualSpread) / (weight + usualAreas - 1);
-        return std::fabs(mean) > sure * std::sqrt(variance / weight + fromPhotographs) ? mean : 0;
+            (squares - count * mean * mean + usualAreas * usualSpread * usualSpread) / (count + usualAreas - 1);
+        return std::fabs(mean) > sure * std::sqrt(variance / count + fromPhotographs) ? mean : 0;
     }
 };
 
@@ -78,7 +78,7 @@ LearntHand learntHand(const std::vector<const Record*>& records) {
     constexpr double fewAreas = 3;
     for (std::size_t i = 0; i < all.size(); ++i) {
         const Family& family = all[i];
-        const double count = family.L.weight;
+        const double count = family.L.count;
         if (count < fewAreas) continue;
         Tendency tendency{
             ToneFamily(i), {family.wanted.L / count, family.wanted.a / count, family.wanted.b / count}, {}, int(count)};

@@ -22,7 +22,7 @@ using materials::Kind;
 
 double singleStrokeDifference(const Plan& plan, const pigment::Patch& bare,
                               const std::vector<matching::PreparedStick>& sticks) {
-    const matching::OptionBank bank(sticks, *bare.surface, matching::StackRules{});
+    const matching::OptionBank bank(sticks, *bare.surface, matching::StackWeights{});
     std::vector<int> scumbled;
     for (const int option : bank.all())
         if (bank.options[std::size_t(option)].layer.manner == pigment::Manner::scumble) scumbled.push_back(option);

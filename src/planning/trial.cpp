@@ -356,7 +356,7 @@ std::optional<Trial> tryOut(const TrialSubject& subject, const Study& study,
     trial.plan.ground = ground;
     standOnGround(trial.plan);
     Plan first = trial.plan;
-    const matching::OptionBank bank(tray, materials::profileOf(paper.surface), study.approach.stacks, study.touch);
+    const matching::OptionBank bank(tray, materials::profileOf(paper.surface), weightsFor(study));
     std::vector<matching::Stack> stacks;
     if (care == Care::full) {
         // What is set by hand would make nothing of the difference between papers or grounds.

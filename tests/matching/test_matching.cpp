@@ -35,7 +35,7 @@ class TestMatching : public QObject {
             const pigment::Patch on = ground(paper);
             StackWeights weights;
             weights.rules.school = school;
-            const OptionBank bank(sticks, *on.surface, weights.rules);
+            const OptionBank bank(sticks, *on.surface, weights);
             worked.line(QString::fromUtf8(nameOf(school).data()) + " on " + paper);
             std::vector<Want> wants;
             for (int i = 0; i < 3; ++i) {
@@ -108,7 +108,7 @@ class TestMatching : public QObject {
         for (int round = 0; round < roundsOf(20); ++round) {
             const auto sticks = prepared(randomMedia(9, 500 + unsigned(round)), d65);
             const pigment::Patch on = ground("#8a7f74");
-            const OptionBank bank(sticks, *on.surface, weights.rules);
+            const OptionBank bank(sticks, *on.surface, weights);
             const Want want = wantOf(sticks, on, 12, random);
             const double found = searched(want, bank, width, weights).front().cost;
             const auto all = everyStack(want, bank, weights);
@@ -126,7 +126,7 @@ class TestMatching : public QObject {
         const auto sticks = prepared(randomMedia(20, 33), d65);
         const pigment::Patch on = ground("#c2ab86");
         const StackWeights weights;
-        const OptionBank bank(sticks, *on.surface, weights.rules);
+        const OptionBank bank(sticks, *on.surface, weights);
         Numbers random(51);
         const Want want = wantOf(sticks, on, 10, random);
         const auto found = searched(want, bank, {}, weights);
@@ -211,7 +211,7 @@ class TestMatching : public QObject {
         const auto sticks = prepared(randomMedia(14, 34), d65);
         const pigment::Patch on = ground("#6f6d58");
         const StackWeights weights;
-        const OptionBank bank(sticks, *on.surface, weights.rules);
+        const OptionBank bank(sticks, *on.surface, weights);
         Numbers random(35);
         for (int i = 0; i < 4; ++i) {
             const Want want = wantOf(sticks, on, 16, random);
@@ -236,7 +236,7 @@ class TestMatching : public QObject {
             for (unsigned round = 0; round < 6; ++round) {
                 const auto sticks = prepared(randomMedia(16, 600 + round), d65);
                 const pigment::Patch on = ground("#8a7f74");
-                const OptionBank bank(sticks, *on.surface, weights.rules);
+                const OptionBank bank(sticks, *on.surface, weights);
                 for (const Stack& stack : searched(wantOf(sticks, on, 16, random), bank, {}, weights)) {
                     std::set<int> used;
                     for (std::size_t i = 0; i < stack.layers.size(); ++i) {
@@ -262,7 +262,7 @@ class TestMatching : public QObject {
         QVERIFY(isBlack(sticks[1]));
         const pigment::Patch on = ground("#8a7f74");
         const StackWeights weights;
-        const OptionBank bank(sticks, *on.surface, weights.rules);
+        const OptionBank bank(sticks, *on.surface, weights);
         const Want light{{{{60, 30, 20}, 0.5}, {{50, 25, 20}, 0.5}}, on};
         const Stack best = searched(light, bank, {}, weights).front();
         QVERIFY(!best.layers.empty() && sticksIn(best) != 0);

@@ -26,7 +26,7 @@ class TestPalette : public QObject {
         for (int round = 0; round < roundsOf(16); ++round) {
             const auto sticks = prepared(randomMedia(10, media + unsigned(round)), d65);
             const pigment::Patch on = ground(round % 2 ? "#8a7f74" : "#c2ab86");
-            const OptionBank bank(sticks, *on.surface, weights.rules);
+            const OptionBank bank(sticks, *on.surface, weights);
             std::vector<Want> all;
             for (int a = 0; a < 4; ++a) {
                 all.push_back(wantOf(sticks, on, samples, random));
@@ -62,7 +62,7 @@ class TestPalette : public QObject {
         for (int round = 0; round < roundsOf(20); ++round) {
             const auto sticks = prepared(randomMedia(6, 400 + unsigned(round)), d65);
             const pigment::Patch on = ground(round % 2 ? "#8a7f74" : "#c2ab86");
-            const OptionBank bank(sticks, *on.surface, weights.rules);
+            const OptionBank bank(sticks, *on.surface, weights);
             std::vector<Want> wants{wantOf(sticks, on, 8, random), wantOf(sticks, on, 8, random)};
             wants[0].importance = 0.7;
             wants[1].importance = 0.3;
@@ -95,7 +95,7 @@ class TestPalette : public QObject {
         const auto sticks = prepared(randomMedia(40, 38), d65);
         const pigment::Patch on = ground("#8a7f74");
         const StackWeights weights;
-        const OptionBank bank(sticks, *on.surface, weights.rules);
+        const OptionBank bank(sticks, *on.surface, weights);
         Numbers random(39);
         std::vector<Want> wants{wantOf(sticks, on, 12, random), wantOf(sticks, on, 12, random)};
         for (Want& want : wants) want.importance = 0.5;
@@ -116,7 +116,7 @@ class TestPalette : public QObject {
         const auto sticks = prepared(randomMedia(40, 38), d65);
         const pigment::Patch on = ground("#8a7f74");
         const StackWeights weights;
-        const OptionBank bank(sticks, *on.surface, weights.rules);
+        const OptionBank bank(sticks, *on.surface, weights);
         Numbers random(39);
         std::vector<Want> wants;
         for (int a = 0; a < 4; ++a) {
@@ -139,7 +139,7 @@ class TestPalette : public QObject {
         const auto sticks = prepared(randomMedia(40, 38), d65);
         const pigment::Patch on = ground("#8a7f74");
         const StackWeights weights;
-        const OptionBank bank(sticks, *on.surface, weights.rules);
+        const OptionBank bank(sticks, *on.surface, weights);
         Numbers random(39);
         std::vector<Want> wants;
         for (int a = 0; a < 6; ++a) {
@@ -277,7 +277,7 @@ class TestPalette : public QObject {
         std::stop_source stop;
         stop.request_stop();
         const pigment::Patch on = ground("#8a7f74");
-        const OptionBank bank(sticks, *on.surface, StackRules{});
+        const OptionBank bank(sticks, *on.surface, StackWeights{});
         const std::vector<Want> wants{{{{{50, 0, 0}, 1.0}}, on}};
         QVERIFY(!choosePalette(wants, bank, {5, {}, 0.01}, {}, {}, {{}, stop.get_token()}).has_value());
         // Wherever it comes.

@@ -93,7 +93,7 @@ class TestScreen : public QObject {
         const pigment::Patch on = ground("#8a7f74");
         StackWeights weights;
         weights.blackInColour = 0;
-        const OptionBank bank(sticks, *on.surface, weights.rules);
+        const OptionBank bank(sticks, *on.surface, weights);
         Numbers random(46);
         double worst = 0;
         for (int round = 0; round < 5; ++round) {
@@ -135,7 +135,7 @@ class TestScreen : public QObject {
         StackWeights weights, blind;
         blind.blackInColour = 0;
         QVERIFY(grey.L > weights.darkTo);
-        const OptionBank bank(sticks, *on.surface, weights.rules);
+        const OptionBank bank(sticks, *on.surface, weights);
         const auto without = [&](const StackWeights& judge) {
             return Screen(want, bank, judge).tried(black, {}, bank.all()).without;
         };
