@@ -44,6 +44,15 @@ materials::Material besideIt(const materials::Material& stick, cv::RNG& dice) {
     return other;
 }
 
+/// A layer that has come beside its place, as far as its mass goes.
+cv::Mat besideItsPlace(const cv::Mat& pressure, const cv::Mat& mask, double millimetresPerPixel, cv::RNG& dice) {
+    const double way = dice.uniform(0.0, 2 * CV_PI), far = dice.uniform(5.0, 12.0) / millimetresPerPixel;
+    cv::Mat own, moved;
+    pressure.copyTo(own, mask);
+    cv::warpAffine(own, moved, cv::Matx23d(1, 0, far * std::cos(way), 0, 1, far * std::sin(way)), own.size());
+    return moved;
+}
+
 }  // namespace
 
 SimulatedHand handOf(unsigned seed) {
@@ -101,6 +110,8 @@ cv::Mat laidByHand(const Plan& plan, int steps, const SimulatedHand& hand, doubl
             pressure += room.mul(unevenness(pressure.size(), millimetresPerPixel, dice));
             if (slips.uniform(0.0, 1.0) < slipping)
                 pressure += cv::min(pressure, double(rendering::mapStep)) * (slips.uniform(0, 2) == 1 ? 1.0 : -1.0);
+            if (slips.uniform(0.0, 1.0) < slipping)
+                pressure = besideItsPlace(pressure, mask, millimetresPerPixel, slips);
             pressure.convertTo(pressure, CV_8U);
             pressure.copyTo(maps[k], mask);
         }

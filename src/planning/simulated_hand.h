@@ -1,5 +1,6 @@
 #pragma once
 
+#include <limits>
 #include <opencv2/core/mat.hpp>
 
 #include "planning/plan.h"
@@ -13,10 +14,10 @@ struct SimulatedHand {
     double amountSpread = 0.1;  // by which one layer has more or less than another (standard deviation)
     double colourSpread = 2;    // CIELAB units by which each stick is off what is known of it, in each direction
     double unevenness = 0.2;    // pressures by which a layer is heavier here and lighter there (standard deviation)
-    /// Share of the layers for which a stick beside the right one is taken, and of those that are laid a step too heavy
-    /// or too light all over.
+    /// Share of the layers for which a stick beside the right one is taken, of those that are laid a step too heavy or
+    /// too light all over, and of those that come beside their place.
     double mistaken = 0;
-    int mistakenUpTo = 1 << 20;  // step: what is laid later is laid with care
+    int mistakenUpTo = std::numeric_limits<int>::max();  // step: what is laid later is laid with care
     unsigned seed = 1;
 };
 

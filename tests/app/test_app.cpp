@@ -1,13 +1,9 @@
-#include <QAbstractItemView>
 #include <QApplication>
 #include <QCheckBox>
 #include <QComboBox>
-#include <QCompleter>
 #include <QDragEnterEvent>
 #include <QDropEvent>
 #include <QFile>
-#include <QFileDialog>
-#include <QLineEdit>
 #include <QMenuBar>
 #include <QMimeData>
 #include <QPushButton>
@@ -18,7 +14,6 @@
 #include <set>
 
 #include "app/export_sheet.h"
-#include "app/file_to_write.h"
 #include "app/layers/layers_station.h"
 #include "app/main_window.h"
 #include "app/subject/subject_station.h"
@@ -165,52 +160,6 @@ class TestApp : public QObject {
     }
 
     /// A name without an ending gets that of the kind, and what is there is not written over unasked.
-    void aFileIsChosenByItsNameAlone() {
-        auto window = opened();
-        QVERIFY(window);
-        const QString place = folder_.filePath(QStringLiteral("tables"));
-        const auto named = [&](const char* kind) {
-            // As soon as it is there, and as long as it is, however slow the machine is.
-            QTimer asked;
-            connect(&asked, &QTimer::timeout, this, [place, kind] {
-                auto* dialog = qobject_cast<QFileDialog*>(QApplication::activeModalWidget());
-                if (!dialog || !dialog->isVisible()) return;
-                auto* name = dialog->findChild<QLineEdit*>();
-                if (name->text() != place) {
-                    for (const QString& filter : dialog->nameFilters())
-                        if (filter.contains(QLatin1String(kind))) {
-                            dialog->selectNameFilter(filter);
-                            Q_EMIT dialog->filterSelected(filter);
-                        }
-                    name->selectAll();
-                    QTest::keyClicks(name, place);
-                }
-                // Names that are offered to complete it would take the key.
-                if (name->completer()) name->completer()->popup()->hide();
-                QTest::keyClick(name, Qt::Key_Return);
-            });
-            asked.start(100);
-            return fileToWrite(window.get(), "Export", {}, "Sheets (*.pdf);;Tables (*.csv)");
-        };
-        QCOMPARE(named("csv"), place + ".csv");
-        QCOMPARE(named("pdf"), place + ".pdf");
-        QFile there(place + ".csv");
-        QVERIFY(there.open(QIODevice::WriteOnly));
-        bool isAsked = false;
-        QTimer answered;
-        connect(&answered, &QTimer::timeout, this, [&] {
-            auto* box = qobject_cast<QMessageBox*>(QApplication::activeModalWidget());
-            if (!box || !box->isVisible()) return;
-            answered.stop();
-            isAsked = true;
-            QTest::mouseClick(box->button(QMessageBox::No), Qt::LeftButton);
-            QTest::keyClick(QApplication::activeModalWidget(), Qt::Key_Escape);
-        });
-        answered.start(100);
-        QCOMPARE(named("csv"), QString());
-        QVERIFY(isAsked);
-    }
-
     void aPaperIsSetByDoubleClick() {
         auto window = opened();
         QVERIFY(window);
