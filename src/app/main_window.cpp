@@ -19,6 +19,7 @@
 #include <cmath>
 
 #include "app/beginning/beginning.h"
+#include "app/practice/practice_sources.h"
 #include "app/preferences.h"
 #include "app/stations.h"
 #include "app/widgets/squinted.h"
@@ -296,10 +297,16 @@ void MainWindow::makeMenus() {
         add(go, stations_[i]->name(), QKeySequence(Qt::Key_1 + i), [this, i] { goTo(i); });
 
     go->addSeparator();
-    add(go, tr("Materials"), QKeySequence(Qt::Key_M), [this] {
-        materialsWindow()->show();
-        materialsWindow()->raise();
-        materialsWindow()->activateWindow();
+    const auto toFront = [](QMainWindow& window) {
+        window.show();
+        window.raise();
+        window.activateWindow();
+    };
+    add(go, tr("Materials"), QKeySequence(Qt::Key_M), [this, toFront] {
+        toFront(*materialsWindow());
+    })->setEnabled(desk_.hasDrawer());
+    add(go, tr("Practice"), QKeySequence(Qt::Key_I), [this, toFront] {
+        toFront(*practiceWindow());
     })->setEnabled(desk_.hasDrawer());
 
     QMenu* help = menuBar()->addMenu(tr("&Help"));
@@ -395,6 +402,14 @@ MaterialsWindow* MainWindow::materialsWindow() {
     return materials_.get();
 }
 
+PracticeWindow* MainWindow::practiceWindow() {
+    if (!desk_.hasDrawer()) return nullptr;
+    if (!practice_)
+        practice_ = std::make_unique<PracticeWindow>(desk_.drawer()->store(),
+                                                     [this] { return practiceSources(desk_.session()); });
+    return practice_.get();
+}
+
 void MainWindow::showProgress(const QString& what) {
     progressWords_->setText(what);
     progress_->setRange(0, 100);
@@ -478,6 +493,7 @@ void MainWindow::closeEvent(QCloseEvent* event) {
     setWindowPlace(QStringLiteral("main"), saveGeometry());
     setLastStation(station());
     if (materials_) materials_->close();
+    if (practice_) practice_->close();
     event->accept();
 }
 

@@ -5,6 +5,7 @@
 
 #include "app/desk.h"
 #include "app/materials/materials_window.h"
+#include "app/practice/practice_window.h"
 #include "app/recovery/journal_keeper.h"
 #include "app/station.h"
 #include "app/widgets/picture_pair.h"
@@ -37,6 +38,8 @@ class MainWindow : public QMainWindow {
     Session& session() { return session_; }
     /// The window of the artist's own materials; null without a store.
     MaterialsWindow* materialsWindow();
+    /// Exercises from the study in hand; null without a store, which keeps their results.
+    PracticeWindow* practiceWindow();
     PicturePair& pictures() { return *pictures_; }
     Margin& margin() { return *margin_; }
     void goTo(int station);
@@ -110,6 +113,7 @@ class MainWindow : public QMainWindow {
     Desk desk_;
     Session& session_ = desk_.session();
     std::unique_ptr<MaterialsWindow> materials_;
+    std::unique_ptr<PracticeWindow> practice_;
     QList<Station*> stations_;
     Route* route_ = nullptr;
     PicturePair* pictures_ = nullptr;

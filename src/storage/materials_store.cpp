@@ -11,6 +11,7 @@
 #include <QVariant>
 #include <algorithm>
 #include <array>
+#include <cmath>
 #include <filesystem>
 #include <functional>
 #include <map>
@@ -51,6 +52,8 @@ const QStringList& schemaSteps() {
         QStringLiteral("ALTER TABLE thing ADD COLUMN fibres TEXT NOT NULL DEFAULT 'unknown'"),
         QStringLiteral("ALTER TABLE thing ADD COLUMN other_side_of TEXT NOT NULL DEFAULT ''"),
         QStringLiteral("ALTER TABLE thing ADD COLUMN lost REAL NOT NULL DEFAULT 0"),
+        QStringLiteral("CREATE TABLE answer (number INTEGER PRIMARY KEY, exercise TEXT NOT NULL, sitting INTEGER NOT "
+                       "NULL, at INTEGER NOT NULL, apart REAL NOT NULL, is_right INTEGER NOT NULL)"),
     };
     return steps;
 }
@@ -382,6 +385,36 @@ common::Result<std::vector<std::string>> MaterialsStore::cardRows(int page) cons
     std::vector<std::string> ids;
     while (query.next()) ids.push_back(query.value(0).toString().toStdString());
     return ids;
+}
+
+common::Done MaterialsStore::addAnswer(const practice::Answer& answer) {
+    return changed([&] {
+        QSqlQuery query(database_);
+        if (!done(query,
+                  query.prepare("INSERT INTO answer (exercise, sitting, at, apart, is_right) VALUES (?, ?, ?, ?, ?)")))
+            return false;
+        query.addBindValue(text(std::string(practice::factsOf(answer.exercise).name)));
+        query.addBindValue(qlonglong(answer.sitting));
+        query.addBindValue(qlonglong(answer.at));
+        query.addBindValue(answer.apart);
+        query.addBindValue(answer.isRight);
+        return done(query, query.exec());
+    });
+}
+
+common::Result<std::vector<practice::Answer>> MaterialsStore::answers() const {
+    QSqlQuery query(database_);
+    if (!query.exec("SELECT exercise, sitting, at, apart, is_right FROM answer ORDER BY number"))
+        return problem(ProblemKind::libraryDamaged);
+    std::vector<practice::Answer> answers;
+    while (query.next()) {
+        const auto exercise = practice::exerciseNamed(query.value(0).toString().toStdString());
+        const double apart = query.value(3).toDouble();
+        if (!exercise || !std::isfinite(apart)) continue;
+        answers.push_back(
+            {*exercise, query.value(1).toLongLong(), query.value(2).toLongLong(), apart, query.value(4).toBool()});
+    }
+    return answers;
 }
 
 }  // namespace storage

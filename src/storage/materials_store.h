@@ -13,6 +13,7 @@
 #include "common/file.h"
 #include "common/result.h"
 #include "materials/owned.h"
+#include "practice/training.h"
 
 namespace storage {
 
@@ -77,6 +78,11 @@ class MaterialsStore {
     /// The ids of the rows of a page, in order, as they were remembered (an id may be empty); none when no such card
     /// was printed.
     common::Result<std::vector<std::string>> cardRows(int page) const;
+
+    /// An answer to an exercise for the eye.
+    common::Done addAnswer(const practice::Answer& answer);
+    /// All of them in the order in which they were given; what no exercise can have been answered with is left out.
+    common::Result<std::vector<practice::Answer>> answers() const;
 
     /// In the XDG data folder.
     static QString usualFile();

@@ -1,0 +1,312 @@
+#include "app/practice/practice_window.h"
+
+#include <QCloseEvent>
+#include <QDateTime>
+#include <QHBoxLayout>
+#include <QKeyEvent>
+#include <QLabel>
+#include <QListWidget>
+#include <QLocale>
+#include <QMenuBar>
+#include <QPushButton>
+#include <QScrollArea>
+#include <QStackedWidget>
+#include <algorithm>
+
+#include "app/file_to_write.h"
+#include "app/own_hand.h"
+#include "app/preferences.h"
+#include "app/widgets/measure.h"
+#include "drawing/fonts.h"
+#include "planning/eye_training.h"
+#include "storage/practice_csv.h"
+#include "storage/whole_file.h"
+#include "wording/practising.h"
+#include "wording/sentences.h"
+
+namespace app {
+
+using practice::Exercise;
+
+namespace {
+
+constexpr int mostChoices = 4;
+
+std::int64_t now() {
+    return QDateTime::currentMSecsSinceEpoch();
+}
+
+}  // namespace
+
+PracticeWindow::PracticeWindow(storage::MaterialsStore& store, std::function<practice::Sources()> sources)
+    : store_(store), sources_(std::move(sources)) {
+    setWindowTitle(tr("Practice · Yawning Dune"));
+    makeFrame();
+    makeMenu();
+    resize(1280, 800);
+    restoreGeometry(windowPlace(QStringLiteral("practice")));
+    read();
+}
+
+void PracticeWindow::makeFrame() {
+    auto* whole = new QWidget;
+    whole->setObjectName(QStringLiteral("panel"));
+    auto* row = new QHBoxLayout(whole);
+    row->setContentsMargins(measure::edge, measure::edge, 0, measure::edge);
+    row->setSpacing(measure::edge);
+    exercises_ = new QListWidget;
+    exercises_->setAccessibleName(tr("Exercises, what wants training most first"));
+    exercises_->setFixedWidth(260);
+    exercises_->setWordWrap(true);
+    row->addWidget(exercises_);
+
+    auto* middle = new QVBoxLayout;
+    sentence_ = new QLabel;
+    sentence_->setFont(drawing::font(drawing::TypeSize::head));
+    sentence_->setWordWrap(true);
+    middle->addWidget(sentence_);
+    middle_ = new QStackedWidget;
+    curve_ = new ThresholdCurve;
+    view_ = new QuestionView;
+    middle_->addWidget(curve_);
+    middle_->addWidget(view_);
+    middle->addWidget(middle_, 1);
+    auto* buttons = new QHBoxLayout;
+    for (int i = 0; i < mostChoices; ++i) {
+        auto* choice = new QPushButton;
+        choice->setFocusPolicy(Qt::TabFocus);
+        choice->setVisible(false);
+        connect(choice, &QPushButton::clicked, this, [this, i] { answer(i); });
+        buttons->addWidget(choice);
+        choices_.push_back(choice);
+    }
+    begin_ = new QPushButton;
+    begin_->setFocusPolicy(Qt::TabFocus);
+    connect(begin_, &QPushButton::clicked, this, [this] { isAsking() ? goOn() : begin(); });
+    buttons->addWidget(begin_);
+    buttons->addStretch(1);
+    end_ = new QPushButton(tr("Break off"));
+    end_->setFocusPolicy(Qt::TabFocus);
+    end_->setToolTip(tr("Nothing is lost: the sitting can be gone on with today"));
+    connect(end_, &QPushButton::clicked, this, &PracticeWindow::end);
+    buttons->addWidget(end_);
+    middle->addLayout(buttons);
+    row->addLayout(middle, 1);
+
+    auto* scroll = new QScrollArea;
+    scroll->setWidgetResizable(true);
+    scroll->setFixedWidth(282);
+    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    scroll->setFrameShape(QFrame::NoFrame);
+    margin_ = new Margin;
+    scroll->setWidget(margin_);
+    row->addWidget(scroll);
+    setCentralWidget(whole);
+
+    connect(exercises_, &QListWidget::currentItemChanged, this, [this](QListWidgetItem* item) {
+        if (item) choose(static_cast<Exercise>(item->data(Qt::UserRole).toInt()));
+    });
+    connect(exercises_, &QListWidget::itemActivated, this, [this] { begin(); });
+}
+
+void PracticeWindow::makeMenu() {
+    QMenu* menu = menuBar()->addMenu(tr("&Practice"));
+    QAction* write = menu->addAction(tr("Export results…"));
+    write->setShortcut(QKeySequence(Qt::CTRL | Qt::Key_E));
+    connect(write, &QAction::triggered, this, [this] {
+        const QString file = fileToWrite(this, tr("Export results"), {}, tr("Tables (*.csv)"));
+        if (!file.isEmpty()) exportTo(file);
+    });
+    QAction* shut = menu->addAction(tr("Close"));
+    shut->setShortcut(QKeySequence::Close);
+    connect(shut, &QAction::triggered, this, &QWidget::close);
+}
+
+void PracticeWindow::exportTo(const QString& file) {
+    const auto written = storage::writeWhole(file.toStdString(), storage::practiceCsv(practice::sittingsOf(answers_)));
+    margin_->setProblem(written ? tr("All results are written to %1.").arg(file)
+                                : wording::problemSentence(written.problem()));
+}
+
+void PracticeWindow::read() {
+    const auto answers = store_.answers();
+    if (answers)
+        answers_ = *answers;
+    else
+        margin_->setProblem(wording::problemSentence(answers.problem()));
+    if (const auto why = store_.whyReadOnly()) margin_->setProblem(wording::problemSentence(*why));
+    list();
+    exercises_->setCurrentRow(0);
+}
+
+void PracticeWindow::list() {
+    const Exercise chosen = exercise();
+    const bool hadChosen = exercises_->currentItem() != nullptr;
+    const std::vector<practice::Sitting> sittings = practice::sittingsOf(answers_);
+    const QSignalBlocker quiet(exercises_);
+    exercises_->clear();
+    for (const practice::Training& training : practice::trainingOf(sittings, noticed_, now())) {
+        const auto last = std::find_if(sittings.rbegin(), sittings.rend(), [&](const practice::Sitting& sitting) {
+            return sitting.exercise == training.exercise;
+        });
+        QString told = tr("not tried yet");
+        if (last != sittings.rend()) {
+            told = wording::apartWords(training.exercise, last->threshold.middle);
+            if (!last->isEnough)
+                told = tr("%1, broken off").arg(told);
+            else if (training.due > now())
+                told = tr("%1, again on %2")
+                           .arg(told, QLocale().toString(QDateTime::fromMSecsSinceEpoch(training.due),
+                                                         QStringLiteral("d MMM")));
+            else
+                told = tr("%1, to be repeated").arg(told);
+        }
+        auto* item = new QListWidgetItem(QStringLiteral("%1\n%2").arg(wording::exerciseName(training.exercise), told),
+                                         exercises_);
+        item->setData(Qt::UserRole, int(training.exercise));
+        if (hadChosen && training.exercise == chosen) exercises_->setCurrentItem(item);
+    }
+}
+
+Exercise PracticeWindow::exercise() const {
+    const QListWidgetItem* item = exercises_->currentItem();
+    return item ? static_cast<Exercise>(item->data(Qt::UserRole).toInt()) : Exercise::lighter;
+}
+
+std::vector<practice::Sitting> PracticeWindow::sittings() const {
+    std::vector<practice::Sitting> own = practice::sittingsOf(answers_);
+    std::erase_if(own, [this](const practice::Sitting& sitting) { return sitting.exercise != exercise(); });
+    return own;
+}
+
+bool PracticeWindow::isAsking() const {
+    return staircase_.has_value();
+}
+
+void PracticeWindow::choose(Exercise exercise) {
+    staircase_.reset();
+    isAnsweredWrong_ = false;
+    curve_->show(exercise, sittings());
+    describe();
+}
+
+void PracticeWindow::begin() {
+    asked_ = sources_();
+    if (!practice::canAsk(exercise(), asked_)) return describe();
+    margin_->setProblem({});
+    sitting_ = now();
+    std::vector<practice::Answer> given;
+    // One that was broken off today is gone on with.
+    if (const auto own = sittings(); !own.empty() && !own.back().isEnough &&
+                                     QDateTime::fromMSecsSinceEpoch(own.back().begun).date() == QDate::currentDate()) {
+        sitting_ = own.back().begun;
+        for (const practice::Answer& answer : answers_)
+            if (answer.sitting == sitting_ && answer.exercise == exercise()) given.push_back(answer);
+    }
+    staircase_ = practice::after(exercise(), given);
+    ask();
+}
+
+void PracticeWindow::ask() {
+    isAnsweredWrong_ = false;
+    const unsigned seed = unsigned(sitting_) * 1009u + unsigned(staircase_->trials());
+    view_->ask(practice::ask(exercise(), staircase_->next(), asked_, seed));
+    describe();
+}
+
+void PracticeWindow::answer(int choice) {
+    if (!isAsking() || isAnsweredWrong_ || choice >= wording::answerWords(*view_->question()).size()) return;
+    const practice::Question& question = *view_->question();
+    const practice::Answer given{exercise(), sitting_, now(), question.apart, choice == question.right};
+    // What cannot be kept is said, and still counts for this sitting.
+    if (const auto kept = store_.addAnswer(given); !kept) margin_->setProblem(wording::problemSentence(kept.problem()));
+    answers_.push_back(given);
+    staircase_->answer(given.apart, given.isRight);
+    if (given.isRight) return goOn();
+    isAnsweredWrong_ = true;
+    view_->tellTruth();
+    describe();
+}
+
+void PracticeWindow::goOn() {
+    if (practice::isEnough(*staircase_)) return end();
+    ask();
+}
+
+void PracticeWindow::end() {
+    staircase_.reset();
+    isAnsweredWrong_ = false;
+    list();
+    curve_->show(exercise(), sittings());
+    describe();
+}
+
+void PracticeWindow::keyPressEvent(QKeyEvent* event) {
+    const int key = event->key();
+    if (isAsking() && isAnsweredWrong_ && (key == Qt::Key_Return || key == Qt::Key_Enter || key == Qt::Key_Space))
+        return goOn();
+    if (isAsking() && key >= Qt::Key_1 && key < Qt::Key_1 + mostChoices) return answer(key - Qt::Key_1);
+    if (isAsking() && key == Qt::Key_Escape) return end();
+    if (!isAsking() && (key == Qt::Key_Return || key == Qt::Key_Enter)) return begin();
+    QMainWindow::keyPressEvent(event);
+}
+
+void PracticeWindow::showEvent(QShowEvent* event) {
+    QMainWindow::showEvent(event);
+    // What Check has noticed lies in the logs.
+    hand_.run([](const common::Progress&) { return planning::noticedIn(ownHand()); },
+              [this](std::vector<practice::Noticed> noticed) {
+                  noticed_ = std::move(noticed);
+                  if (!isAsking()) list();
+              });
+}
+
+void PracticeWindow::closeEvent(QCloseEvent* event) {
+    if (isAsking()) end();
+    setWindowPlace(QStringLiteral("practice"), saveGeometry());
+    event->accept();
+}
+
+void PracticeWindow::describe() {
+    middle_->setCurrentWidget(isAsking() ? static_cast<QWidget*>(view_) : curve_);
+    exercises_->setEnabled(!isAsking());
+    const QStringList words =
+        isAsking() && !isAnsweredWrong_ ? wording::answerWords(*view_->question()) : QStringList();
+    for (int i = 0; i < mostChoices; ++i) {
+        QPushButton& choice = *choices_[std::size_t(i)];
+        choice.setVisible(i < words.size());
+        if (i < words.size()) choice.setText(tr("%1  %2").arg(i + 1).arg(words[i]));
+    }
+    const bool isPossible = practice::canAsk(exercise(), isAsking() ? asked_ : sources_());
+    const std::vector<practice::Sitting> own = sittings();
+    begin_->setVisible(!isAsking() || isAnsweredWrong_);
+    begin_->setEnabled(isPossible);
+    begin_->setText(isAsking() ? tr("Go on") : tr("Begin"));
+    end_->setVisible(isAsking());
+    setFocus();
+
+    MarginText text;
+    text.head = wording::exerciseName(exercise());
+    text.paragraphs << wording::exerciseSentence(exercise());
+    if (!isPossible) text.paragraphs << tr("It needs the colours of a subject and five sticks: open a study first.");
+    if (isAsking()) {
+        sentence_->setText(isAnsweredWrong_ ? wording::truthSentence(*view_->question())
+                                            : wording::questionSentence(*view_->question()));
+        text.paragraphs << tr("Answered so far: %1. Press the number of your answer.").arg(staircase_->trials());
+    } else {
+        sentence_->setText(text.head);
+        if (!own.empty())
+            text.paragraphs << tr("You tell %1 apart, after %2 answers.")
+                                   .arg(wording::thresholdWords(exercise(), own.back().threshold))
+                                   .arg(own.back().trials);
+        for (const practice::Noticed& it : noticed_)
+            if (it.exercise == exercise())
+                text.paragraphs << tr("Check has noticed that your sheets come out otherwise in this.");
+    }
+    text.why << tr(
+        "Each question stands where its answer tells most. What you tell apart is where you are right in "
+        "about two of three cases beyond guessing; the bounds hold it in nine of ten.");
+    margin_->setText(text);
+}
+
+}  // namespace app

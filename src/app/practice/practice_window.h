@@ -1,0 +1,78 @@
+#pragma once
+
+#include <QMainWindow>
+#include <functional>
+
+#include "app/background.h"
+#include "app/practice/question_view.h"
+#include "app/practice/threshold_curve.h"
+#include "app/widgets/margin.h"
+#include "practice/training.h"
+#include "storage/materials_store.h"
+
+class QLabel;
+class QListWidget;
+class QPushButton;
+class QStackedWidget;
+
+namespace app {
+
+/// Exercises of some minutes for the eye, made from the subject and the sticks in hand. Every answer is kept as soon as
+/// it is given, so that a sitting that is broken off is gone on with.
+class PracticeWindow : public QMainWindow {
+    Q_OBJECT
+
+ public:
+    /// The store must live longer. `sources` tells what there is to ask about when a sitting begins.
+    PracticeWindow(storage::MaterialsStore& store, std::function<practice::Sources()> sources);
+
+    const QuestionView& view() const { return *view_; }
+    const Margin& margin() const { return *margin_; }
+    practice::Exercise exercise() const;
+    /// The sittings of the exercise that is chosen.
+    std::vector<practice::Sitting> sittings() const;
+    bool isAsking() const;
+
+ protected:
+    void keyPressEvent(QKeyEvent* event) override;
+    void showEvent(QShowEvent* event) override;
+    void closeEvent(QCloseEvent* event) override;
+
+ private:
+    void makeFrame();
+    void makeMenu();
+    void read();
+    /// What wants training most stands first; what is chosen stays chosen.
+    void list();
+    void choose(practice::Exercise exercise);
+    void begin();
+    void ask();
+    void answer(int choice);
+    void goOn();
+    /// Back to the curve.
+    void end();
+    void describe();
+    void exportTo(const QString& file);
+
+    storage::MaterialsStore& store_;
+    std::function<practice::Sources()> sources_;
+    std::vector<practice::Answer> answers_;
+    std::vector<practice::Noticed> noticed_;
+    practice::Sources asked_;  // what the sitting draws from
+    std::int64_t sitting_ = 0;
+    std::optional<practice::Staircase> staircase_;  // while a sitting goes on
+    bool isAnsweredWrong_ = false;
+
+    QListWidget* exercises_ = nullptr;
+    QStackedWidget* middle_ = nullptr;
+    QuestionView* view_ = nullptr;
+    ThresholdCurve* curve_ = nullptr;
+    QLabel* sentence_ = nullptr;
+    std::vector<QPushButton*> choices_;
+    QPushButton* begin_ = nullptr;
+    QPushButton* end_ = nullptr;
+    Margin* margin_ = nullptr;
+    Background hand_{this};
+};
+
+}  // namespace app

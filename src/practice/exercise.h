@@ -1,0 +1,45 @@
+#pragma once
+
+#include <array>
+#include <optional>
+#include <string_view>
+
+#include "practice/staircase.h"
+
+namespace practice {
+
+/// What the eye is trained in. Each asks one thing, with a few answers of which one is true.
+enum class Exercise {
+    lighter,           // which of two colours of different hue is lighter
+    lighterOnGrounds,  // the same, one on a dark and one on a light ground
+    valueOfColour,     // which of two greys is as light as a colour
+    order,             // where a row from light to dark is out of order
+    warmer,            // which of two colours is warmer
+    duller,            // which is duller
+    nearestStick,      // which of four sticks comes nearest to a colour of the subject
+    mixture,           // what one stick laid over another gives
+    plumb,             // which way a line leans
+    centre,            // which end a mark is nearer to
+    angle,             // which of two angles is wider
+    length             // whether a line is longer or shorter than so many units
+};
+inline constexpr int exerciseCount = 12;
+
+/// In what it is told how far apart things stand.
+enum class Measure { valueSteps, difference, degrees, perCent };
+
+struct ExerciseFacts {
+    std::string_view name;  // as it is kept
+    Measure measure;
+    Scale scale;
+    double trained;  // threshold of a trained eye; common practice, no source
+};
+const ExerciseFacts& factsOf(Exercise exercise);
+std::optional<Exercise> exerciseNamed(std::string_view name);
+inline std::array<Exercise, exerciseCount> allExercises() {
+    std::array<Exercise, exerciseCount> all;
+    for (int i = 0; i < exerciseCount; ++i) all[std::size_t(i)] = static_cast<Exercise>(i);
+    return all;
+}
+
+}  // namespace practice

@@ -1,0 +1,43 @@
+#pragma once
+
+#include <optional>
+#include <vector>
+
+#include "materials/material.h"
+#include "practice/exercise.h"
+
+namespace practice {
+
+/// In a square of side 1, y downwards.
+struct Line {
+    double x1 = 0, y1 = 0, x2 = 0, y2 = 0;
+    bool isUnit = false;  // what is measured with
+};
+
+/// What is shown, and which answer is true. Colours are CIELAB under D50, all of them within sRGB.
+struct Question {
+    Exercise exercise = Exercise::lighter;
+    double apart = 0;                  // in the exercise's measure, as it has come out
+    int right = 0;                     // which answer, from 0
+    std::vector<colour::Lab> given;    // what is asked about, if it is not the choices themselves
+    std::vector<colour::Lab> shown;    // from left to right; but for `order` the answers
+    std::vector<colour::Lab> grounds;  // that each of them lies on; empty: all on the same grey
+    std::vector<Line> lines;
+    int units = 0;  // that a length is compared with
+};
+
+/// What questions are made from: the subject's colours, and the artist's sticks.
+struct Sources {
+    std::vector<colour::Lab> colours;
+    std::vector<materials::Material> sticks;
+    materials::Paper paper;  // that mixtures are laid on
+};
+
+/// Whether these sources give questions of a kind: colours, four sticks for what is asked of sticks.
+bool canAsk(Exercise exercise, const Sources& sources);
+
+/// One question with things about so far apart (`apart`, in the exercise's measure); the same for the same seed. Only
+/// of what canAsk.
+Question ask(Exercise exercise, double apart, const Sources& sources, unsigned seed);
+
+}  // namespace practice

@@ -1,0 +1,63 @@
+#include "practice/training.h"
+
+#include <algorithm>
+#include <cmath>
+#include <map>
+
+namespace practice {
+
+Staircase after(Exercise exercise, const std::vector<Answer>& answers) {
+    Staircase staircase(factsOf(exercise).scale);
+    for (const Answer& answer : answers) staircase.answer(answer.apart, answer.isRight);
+    return staircase;
+}
+
+bool isEnough(const Staircase& staircase) {
+    constexpr int fewest = 12, most = 60;
+    if (staircase.trials() < fewest) return false;
+    constexpr double third = 4.0 / 3.0;
+    const Threshold threshold = staircase.threshold();
+    return staircase.trials() >= most || threshold.most < third * third * threshold.least;
+}
+
+std::vector<Sitting> sittingsOf(const std::vector<Answer>& answers) {
+    std::map<std::pair<std::int64_t, Exercise>, std::vector<Answer>> by;
+    for (const Answer& answer : answers) by[{answer.sitting, answer.exercise}].push_back(answer);
+    std::vector<Sitting> sittings;
+    for (const auto& [key, own] : by) {
+        const Staircase staircase = after(key.second, own);
+        sittings.push_back({key.second, key.first, staircase.trials(), staircase.threshold(), isEnough(staircase)});
+    }
+    return sittings;
+}
+
+std::vector<Training> trainingOf(const std::vector<Sitting>& sittings, const std::vector<Noticed>& noticed,
+                                 std::int64_t now) {
+    constexpr std::int64_t day = 24 * 3600 * 1000;
+    constexpr double neverTried = 1;  // octaves
+    constexpr std::int64_t longest = 64 * day;
+    std::vector<Training> all;
+    for (const Exercise exercise : allExercises()) {
+        Training training{exercise, neverTried, 0};
+        std::int64_t apart = day;
+        const Sitting* last = nullptr;
+        for (const Sitting& sitting : sittings) {
+            if (sitting.exercise != exercise || !sitting.isEnough) continue;
+            if (last) apart = sitting.threshold.middle <= last->threshold.most ? std::min(longest, 2 * apart) : day;
+            last = &sitting;
+        }
+        if (last) {
+            training.due = last->begun + apart;
+            training.want = std::log2(last->threshold.middle / factsOf(exercise).trained);
+        }
+        for (const Noticed& it : noticed)
+            if (it.exercise == exercise) training.want += it.octaves;
+        // Below a trained eye's threshold less is wanted while it is not due, not more.
+        if (training.due > now) training.want -= std::fabs(training.want) / 2;
+        all.push_back(training);
+    }
+    std::ranges::stable_sort(all, std::greater{}, &Training::want);
+    return all;
+}
+
+}  // namespace practice

@@ -1,0 +1,27 @@
+#pragma once
+
+#include <QStringList>
+
+#include "practice/question.h"
+#include "practice/training.h"
+
+namespace wording {
+
+/// Exercises for the eye.
+
+QString exerciseName(practice::Exercise exercise);
+/// What it trains, and what that is good for.
+QString exerciseSentence(practice::Exercise exercise);
+QString questionSentence(const practice::Question& question);
+/// The answers to choose from, in their order.
+QStringList answerWords(const practice::Question& question);
+/// "0.34 value steps", "2.1", "1.4°", "3 %".
+QString apartWords(practice::Exercise exercise, double apart);
+/// "0.34 value steps (0.27 to 0.44)".
+QString thresholdWords(practice::Exercise exercise, const practice::Threshold& threshold);
+/// The measured truth, once an answer was given.
+QString truthSentence(const practice::Question& question);
+/// What is written under each thing that is shown then; none for lines but angles.
+QStringList truthCaptions(const practice::Question& question);
+
+}  // namespace wording
