@@ -111,7 +111,7 @@ QStringList answerWords(const practice::Question& question) {
         case Exercise::plumb:
             return {say("to the left"), say("to the right")};
         default:
-            return {say("the left"), say("the right")};
+            return {say("the left one"), say("the right one")};
     }
 }
 

@@ -43,7 +43,7 @@ PracticeWindow::PracticeWindow(storage::MaterialsStore& store, std::function<pra
     setWindowTitle(tr("Practice · Yawning Dune"));
     makeFrame();
     makeMenu();
-    resize(1280, 800);
+    resize(1180, 740);
     restoreGeometry(windowPlace(QStringLiteral("practice")));
     read();
 }
@@ -149,7 +149,7 @@ void PracticeWindow::list() {
         const auto last = std::find_if(sittings.rbegin(), sittings.rend(), [&](const practice::Sitting& sitting) {
             return sitting.exercise == training.exercise;
         });
-        QString told = tr("not tried yet");
+        QString told;
         if (last != sittings.rend()) {
             told = wording::apartWords(training.exercise, last->threshold.middle);
             if (!last->isEnough)
@@ -161,8 +161,10 @@ void PracticeWindow::list() {
             else
                 told = tr("%1, to be repeated").arg(told);
         }
-        auto* item = new QListWidgetItem(QStringLiteral("%1\n%2").arg(wording::exerciseName(training.exercise), told),
-                                         exercises_);
+        const QString name = wording::exerciseName(training.exercise);
+        auto* item = new QListWidgetItem(told.isEmpty() ? name : name + QLatin1Char('\n') + told, exercises_);
+        const int lines = told.isEmpty() ? 1 : 2;
+        item->setSizeHint({0, lines * exercises_->fontMetrics().height() + measure::grid});
         item->setData(Qt::UserRole, int(training.exercise));
         if (hadChosen && training.exercise == chosen) exercises_->setCurrentItem(item);
     }
@@ -292,7 +294,9 @@ void PracticeWindow::describe() {
     if (isAsking()) {
         sentence_->setText(isAnsweredWrong_ ? wording::truthSentence(*view_->question())
                                             : wording::questionSentence(*view_->question()));
-        text.paragraphs << tr("Answered so far: %1. Press the number of your answer.").arg(staircase_->trials());
+        text.paragraphs << tr("Answered so far: %1.").arg(staircase_->trials());
+        text.paragraphs << (isAnsweredWrong_ ? tr("Look until you see it, then go on with Return.")
+                                             : tr("Press the number of your answer; Escape breaks off."));
     } else {
         sentence_->setText(text.head);
         if (!own.empty())

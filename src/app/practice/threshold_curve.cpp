@@ -53,8 +53,9 @@ void ThresholdCurve::paintEvent(QPaintEvent*) {
                      tr("a trained eye: %1").arg(wording::apartWords(exercise_, trained)));
     if (sittings_.empty()) {
         painter.setFont(drawing::font(drawing::TypeSize::text));
-        painter.drawText(chart.adjusted(0, chart.height() / 4, 0, 0), Qt::AlignHCenter | Qt::AlignTop,
-                         tr("No sitting yet: here the curve will stand."));
+        painter.drawText(
+            chart.adjusted(0, chart.height() / 4, 0, 0), Qt::AlignHCenter | Qt::AlignTop,
+            tr("No sitting yet: it takes some 20 to 60 answers, a few minutes.\nHere the curve will stand."));
         return;
     }
     const double wide = chart.width() / double(sittings_.size());

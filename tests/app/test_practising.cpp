@@ -1,0 +1,167 @@
+#include <QFile>
+#include <QLabel>
+#include <QListWidget>
+#include <QPushButton>
+#include <QTemporaryDir>
+
+#include "app/practice/practice_window.h"
+#include "app/widgets/theme.h"
+#include "drawing/fonts.h"
+#include "storage/document.h"
+#include "storage/practice_csv.h"
+#include "window_hand.h"
+#include "wording/practising.h"
+
+using namespace app;
+using practice::Exercise;
+
+/// The exercises' window, driven by keys alone.
+class TestPractising : public QObject {
+    Q_OBJECT
+
+    QTemporaryDir folder_;
+    std::unique_ptr<storage::MaterialsStore> store_;
+    std::unique_ptr<MainWindow> main_;
+
+    std::unique_ptr<storage::MaterialsStore> opened() const {
+        auto store = storage::MaterialsStore::open(folder_.filePath("materials.sqlite"));
+        return store ? *std::move(store) : nullptr;
+    }
+    PracticeWindow& window() const { return *main_->practiceWindow(); }
+    QListWidget& list() const { return *window().findChild<QListWidget*>(); }
+    void key(int code) { QTest::keyClick(QApplication::focusWidget(), Qt::Key(code)); }
+    /// Down the list to an exercise, and begun.
+    void begun(Exercise exercise) {
+        list().setFocus();
+        QTest::keyClick(&list(), Qt::Key_Home);
+        for (int i = 0; i < practice::exerciseCount && window().exercise() != exercise; ++i) {
+            list().setFocus();
+            QTest::keyClick(&list(), Qt::Key_Down);
+        }
+        QCOMPARE(window().exercise(), exercise);
+        key(Qt::Key_Return);
+        QVERIFY(window().isAsking());
+    }
+    /// By its key in the main window.
+    void broughtUp() {
+        main_->activateWindow();
+        main_->setFocus();
+        QTRY_VERIFY(main_->isActiveWindow());
+        QTest::keyClick(main_.get(), Qt::Key_I);
+        QTRY_VERIFY(window().isVisible());
+        window().activateWindow();
+        QTRY_VERIFY(window().isActiveWindow());
+    }
+    void answered(bool isRight) {
+        const practice::Question& question = *window().view().question();
+        const auto count = int(wording::answerWords(question).size());
+        key(Qt::Key_1 + (isRight ? question.right : (question.right + 1) % count));
+    }
+
+ private Q_SLOTS:
+    void initTestCase() {
+        drawing::loadFonts();
+        applyTheme(ThemeName::mid);
+        store_ = opened();
+        QVERIFY(store_);
+        const QString file = folder_.filePath("ball.dune");
+        QVERIFY(storage::writeDocument({smallStudy(), smallLibrary()}, file.toStdString()).ok());
+        main_ = std::make_unique<MainWindow>(smallLibrary(), store_.get());
+        main_->show();
+        QVERIFY(hasOpened(*main_, file) && planned(*main_));
+        main_->session().history().setClean();
+        broughtUp();
+    }
+
+    void everyExerciseIsAskedAndAnsweredByKeys_data() {
+        QTest::addColumn<Exercise>("exercise");
+        for (const Exercise exercise : practice::allExercises())
+            QTest::newRow(std::string(practice::factsOf(exercise).name).c_str()) << exercise;
+    }
+    void everyExerciseIsAskedAndAnsweredByKeys() {
+        QFETCH(Exercise, exercise);
+        const std::size_t before = store_->answers()->size();
+        begun(exercise);
+        const practice::Question first = *window().view().question();
+        const QImage asked = window().grab().toImage();
+        answered(true);
+        QVERIFY(window().view().question()->shown != first.shown || window().view().question()->apart != first.apart);
+        // What was wrong shows the truth, and stays until one goes on.
+        answered(false);
+        const auto* sentence = window().findChild<QLabel*>();
+        QCOMPARE(sentence->text(), wording::truthSentence(*window().view().question()));
+        QVERIFY(window().grab().toImage() != asked);
+        answered(true);
+        QCOMPARE(sentence->text(), wording::truthSentence(*window().view().question()));
+        QCOMPARE(store_->answers()->size(), before + 2);
+        key(Qt::Key_Return);
+        QCOMPARE(sentence->text(), wording::questionSentence(*window().view().question()));
+        key(Qt::Key_Escape);
+        QVERIFY(!window().isAsking());
+        QCOMPARE(window().sittings().back().trials, 2);
+        QVERIFY(!window().sittings().back().isEnough);
+    }
+
+    void aSittingThatWasBrokenOffIsGoneOnWith() {
+        begun(Exercise::plumb);
+        answered(true);
+        // The window goes, as at the end of the day, and the program with it; another reads what was kept.
+        window().close();
+        PracticeWindow other(*store_, [] { return practice::Sources{}; });
+        other.show();
+        QTRY_VERIFY(other.isVisible());
+        auto* its = other.findChild<QListWidget*>();
+        for (int row = 0; other.exercise() != Exercise::plumb; ++row) its->setCurrentRow(row);
+        QCOMPARE(other.sittings().size(), 1u);
+        QCOMPARE(other.sittings().back().trials, 3);
+        other.activateWindow();
+        QTRY_VERIFY(other.isActiveWindow());
+        QTest::keyClick(&other, Qt::Key_Return);
+        QVERIFY(other.isAsking());
+        QTest::keyClick(&other, Qt::Key_1);
+        QCOMPARE(other.sittings().size(), 1u);
+        QCOMPARE(other.sittings().back().trials, 4);
+        // What needs a subject says so, and cannot be begun.
+        QTest::keyClick(&other, Qt::Key_Escape);
+        for (int row = 0; other.exercise() != Exercise::warmer; ++row) its->setCurrentRow(row);
+        QTest::keyClick(&other, Qt::Key_Return);
+        QVERIFY(!other.isAsking());
+        QVERIFY(other.margin().text().paragraphs.join(' ').contains("open a study first"));
+    }
+
+    void aSittingEndsWhenEnoughIsKnown() {
+        broughtUp();
+        begun(Exercise::angle);
+        // Someone who tells three degrees.
+        for (int i = 0; i < 200 && window().isAsking(); ++i) {
+            const bool isRight = window().view().question()->apart > 3 || i % 2 == 0;
+            answered(isRight);
+            if (!isRight) key(Qt::Key_Return);
+        }
+        QVERIFY(!window().isAsking());
+        const practice::Sitting& sitting = window().sittings().back();
+        QVERIFY(sitting.isEnough && sitting.trials <= 60);
+        QVERIFY(sitting.threshold.least < 3.5 && sitting.threshold.most > 2.5);
+        QVERIFY(window().margin().text().paragraphs.join(' ').contains("You tell"));
+    }
+
+    void resultsAreWrittenAsATable() {
+        const auto answers = store_->answers();
+        QVERIFY(answers.ok());
+        const QByteArray csv = storage::practiceCsv(practice::sittingsOf(*answers)).replace('"', "");
+        QCOMPARE(csv.count('\n'), int(practice::sittingsOf(*answers).size()) + 1);
+        QVERIFY(csv.startsWith("begun,exercise,measure,answers,threshold,least,most,enough"));
+        QVERIFY(csv.contains(",angle,degrees,"));
+    }
+
+    void whatCannotBeKeptIsSaid() {
+        // Another copy of the program holds the library: this one may read, not write.
+        const auto second = opened();
+        QVERIFY(second && second->isReadOnly());
+        PracticeWindow other(*second, [] { return practice::Sources{}; });
+        QVERIFY(!other.margin().problem().isEmpty());
+    }
+};
+
+QTEST_MAIN(TestPractising)
+#include "test_practising.moc"
