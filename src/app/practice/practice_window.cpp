@@ -285,7 +285,8 @@ void PracticeWindow::describe() {
     begin_->setEnabled(isPossible);
     begin_->setText(isAsking() ? tr("Go on") : tr("Begin"));
     end_->setVisible(isAsking());
-    setFocus();
+    // Where keys go: to the question, or to the list.
+    isAsking() ? setFocus() : exercises_->setFocus();
 
     MarginText text;
     text.head = wording::exerciseName(exercise());
