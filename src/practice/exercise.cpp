@@ -6,7 +6,8 @@ namespace practice {
 
 namespace {
 
-constexpr Scale ofSteps{0.04, 3, 2}, ofDifferences{0.4, 24, 2}, ofDegrees{0.1, 20, 2}, ofPerCent{0.3, 30, 2};
+constexpr Scale ofSteps{0.04, 3, 2}, ofDifferences{0.4, 24, 2}, ofSheets{0.1, 10, 2}, ofDegrees{0.1, 20, 2},
+    ofPerCent{0.3, 30, 2};
 
 constexpr Scale amongFour(Scale scale) {
     scale.choices = 4;
@@ -22,6 +23,8 @@ constexpr std::array<ExerciseFacts, exerciseCount> facts{{
     {"duller", Measure::difference, ofDifferences, 2},
     {"nearest-stick", Measure::difference, amongFour(ofDifferences), 2},
     {"mixture", Measure::difference, amongFour(ofDifferences), 4},
+    {"masses", Measure::valueSteps, ofSteps, 0.3},
+    {"nearer-sheet", Measure::difference, ofSheets, 0.7},
     {"plumb", Measure::degrees, ofDegrees, 0.5},
     {"centre", Measure::perCent, ofPerCent, 1.5},
     {"angle", Measure::degrees, ofDegrees, 2},

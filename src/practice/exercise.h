@@ -18,12 +18,14 @@ enum class Exercise {
     duller,            // which is duller
     nearestStick,      // which of four sticks comes nearest to a colour of the subject
     mixture,           // what one stick laid over another gives
+    masses,            // which of two masses of the subject is darker, seen with half-closed eyes
+    nearerSheet,       // which of two sheets stands nearer to the subject
     plumb,             // which way a line leans
     centre,            // which end a mark is nearer to
     angle,             // which of two angles is wider
     length             // whether a line is longer or shorter than so many units
 };
-inline constexpr int exerciseCount = 12;
+inline constexpr int exerciseCount = 14;
 
 /// In what it is told how far apart things stand.
 enum class Measure { valueSteps, difference, degrees, perCent };

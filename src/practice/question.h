@@ -1,6 +1,6 @@
 #pragma once
 
-#include <optional>
+#include <opencv2/core.hpp>
 #include <vector>
 
 #include "materials/material.h"
@@ -23,7 +23,9 @@ struct Question {
     std::vector<colour::Lab> shown;    // from left to right; but for `order` the answers
     std::vector<colour::Lab> grounds;  // that each of them lies on; empty: all on the same grey
     std::vector<Line> lines;
-    int units = 0;  // that a length is compared with
+    int units = 0;                    // that a length is compared with
+    std::vector<cv::Mat> pictures;    // CV_8UC3, R G B: the subject, and two sheets if these are asked about
+    std::vector<cv::Point2d> places;  // of two masses in it, as fractions of the width and height
 };
 
 /// What questions are made from: the subject's colours, and the artist's sticks.
@@ -31,9 +33,12 @@ struct Sources {
     std::vector<colour::Lab> colours;
     std::vector<materials::Material> sticks;
     materials::Paper paper;  // that mixtures are laid on
+    cv::Mat squinted;        // the subject with half-closed eyes, CV_32FC3, CIELAB
+    cv::Mat areas;           // CV_32S, as large: which area a place belongs to, from 0
 };
 
-/// Whether these sources give questions of a kind: colours, four sticks for what is asked of sticks.
+/// Whether these sources give questions of a kind: they need colours, what is asked of sticks five of these, what is
+/// asked of the picture at least two areas.
 bool canAsk(Exercise exercise, const Sources& sources);
 
 /// One question with things about so far apart (`apart`, in the exercise's measure); the same for the same seed. Only

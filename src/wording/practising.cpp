@@ -47,6 +47,12 @@ constexpr std::array<ExerciseWords, practice::exerciseCount> exerciseTexts{{
     {QT_TRANSLATE_NOOP("wording", "What a mixture gives"),
      QT_TRANSLATE_NOOP("wording", "One of your sticks over another, before you have tried it."),
      QT_TRANSLATE_NOOP("wording", "The second is dragged lightly over the first. Which comes of it?")},
+    {QT_TRANSLATE_NOOP("wording", "Two masses"),
+     QT_TRANSLATE_NOOP("wording", "The large darks and lights with half-closed eyes, before anything is drawn."),
+     QT_TRANSLATE_NOOP("wording", "Which mass is darker?")},
+    {QT_TRANSLATE_NOOP("wording", "Nearer sheet"),
+     QT_TRANSLATE_NOOP("wording", "Standing back and comparing: is it better than it was?"),
+     QT_TRANSLATE_NOOP("wording", "Which sheet stands nearer to the subject above?")},
     {QT_TRANSLATE_NOOP("wording", "Plumb"),
      QT_TRANSLATE_NOOP("wording", "Walls, necks and horizons are judged against what hangs straight."),
      QT_TRANSLATE_NOOP("wording", "Which way does the line lean?")},
@@ -103,6 +109,8 @@ QStringList answerWords(const practice::Question& question) {
         case Exercise::nearestStick:
         case Exercise::mixture:
             return {say("first"), say("second"), say("third"), say("fourth")};
+        case Exercise::masses:
+            return {say("the first"), say("the second")};
         case Exercise::centre:
             if (isUpright(question.lines[0])) return {say("the upper"), say("the lower")};
             return {say("the left"), say("the right")};

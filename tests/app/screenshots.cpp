@@ -2,6 +2,7 @@
 #include <QApplication>
 #include <QComboBox>
 #include <QDir>
+#include <QListWidget>
 #include <QPainter>
 #include <QPushButton>
 #include <QTemporaryDir>
@@ -12,7 +13,6 @@
 #include "app/log/progress_strip.h"
 #include "app/main_window.h"
 #include "app/materials/card_sheet.h"
-#include "app/materials/list_sheet.h"
 #include "app/materials/reader_sheet.h"
 #include "app/preferences.h"
 #include "app/sticks/curve_leaf.h"
@@ -31,17 +31,6 @@ void write(const QString& name, const QByteArray& bytes) {
     QFile file(name);
     if (file.open(QIODevice::WriteOnly)) file.write(bytes);
 }
-
-/// A list as artists have them, with slips in it.
-const char* const ownList =
-    "maker;label;colour name;hex;pigment;left;remarks\n"
-    "Ostrel & Daughters;114;moss in shade;#4b5a2f;PG36, PBr7;half;\n"
-    "Ostrel & Daughters;131;wet slate;#5a6670;PB29, PBk7;stub;\n"
-    "Marlhollow;7;brick;#93482f;PR101;-1;\n"
-    "Marlhollow;9;old rose;#b77f7;PR122;full;broken\n"
-    "Vennick;33;plum;#5b3149;PV19;full;sharpened\n"
-    "Vennick;34;sand;#cbb58a;PY42;full;\n"
-    "Vennick;35;mist;#b9c3c9;PB29, PW6;half;\n";
 
 /// A card of the first things that are shown, as the stand-in camera sees it.
 void photographCard(app::MaterialsWindow& materials, const QString& file) {
@@ -130,11 +119,6 @@ bool saveMaterials(app::MaterialsWindow& materials, const QTemporaryDir& own, co
         sheet.findChild<QComboBox*>()->setCurrentIndex(1);
         press("Read the swatch");
     });
-    write(own.filePath("my sticks.csv"), ownList);
-    materials.takeIn(own.filePath("my sticks.csv"));
-    ok &= saveSheet<app::ListSheet>(materials, folder.filePath("materials-list.png"), [](app::ListSheet& sheet) {
-        (void)QTest::qWaitFor([&] { return !sheet.isBusy(); }, 5000);
-    });
     ok &= materials.printCards(review::CardPaper::a4, own.filePath("cards.pdf"));
     photographCard(materials, own.filePath("card.jpg"));
     materials.readCard(own.filePath("card.jpg"));
@@ -143,6 +127,19 @@ bool saveMaterials(app::MaterialsWindow& materials, const QTemporaryDir& own, co
         sheet.selectRow(4);
     });
     return ok;
+}
+
+/// Two colours on two grounds, and the truth after a wrong answer.
+bool savePractice(app::PracticeWindow& practice, const QString& file) {
+    practice.resize(1280, 800);
+    practice.show();
+    auto* exercises = practice.findChild<QListWidget*>();
+    for (int row = 0; practice.exercise() != practice::Exercise::lighterOnGrounds; ++row) exercises->setCurrentRow(row);
+    QTest::keyClick(&practice, Qt::Key_Return);
+    const int right = practice.view().question()->right;
+    QTest::keyClick(&practice, Qt::Key(Qt::Key_2 - right));
+    QTest::qWait(50);
+    return practice.grab().save(file);
 }
 
 }  // namespace
@@ -244,5 +241,6 @@ int main(int argc, char** argv) {
     const auto* strip = window.findChild<app::ProgressStrip*>();
     ok &= QTest::qWaitFor([&] { return strip->moments().size() == 3; }, 60000) && save("log.png");
     ok &= saveMaterials(*window.materialsWindow(), own, folder);
+    ok &= savePractice(*window.practiceWindow(), folder.filePath("practice.png"));
     return ok ? 0 : 1;
 }

@@ -2,12 +2,14 @@
 #include <QCheckBox>
 #include <QComboBox>
 #include <QLabel>
+#include <QListWidget>
 #include <QPushButton>
 #include <QRegularExpression>
 #include <QScrollArea>
 #include <QSpinBox>
 #include <QTranslator>
 
+#include "app/practice/practice_window.h"
 #include "app/widgets/theme.h"
 #include "drawing/fonts.h"
 #include "storage/document.h"
@@ -128,6 +130,43 @@ class TestWords : public QObject {
                 QTest::qWait(30);
                 all << faults(window);
             }
+        }
+        QVERIFY2(all.isEmpty(), qPrintable(all.join('\n')));
+        QCOMPARE(window.size(), size);
+    }
+
+    void noWordOfAnExerciseIsClipped_data() { noWordIsClipped_data(); }
+    void noWordOfAnExerciseIsClipped() {
+        QFETCH(const QSize, size);
+        QFETCH(const bool, hasLongWords);
+        LongWords longWords;
+        if (hasLongWords) QVERIFY(QCoreApplication::installTranslator(&longWords));
+        const auto store = storage::MaterialsStore::open(folder_.filePath("%1.sqlite").arg(QTest::currentDataTag()));
+        QVERIFY(store.ok());
+        practice::Sources sources;
+        for (int i = 0; i < 6; ++i) sources.colours.push_back({20.0 + 12 * i, 25.0 - 10 * i, 8.0 * i - 20});
+        sources.squinted = cv::Mat(60, 90, CV_32FC3, cv::Scalar(40, 0, 0));
+        sources.areas = cv::Mat::zeros(60, 90, CV_32S);
+        sources.squinted.rowRange(0, 30).setTo(cv::Scalar(70, 10, 0));
+        sources.areas.rowRange(0, 30).setTo(1);
+        sources.sticks = smallLibrary().media;
+        std::erase_if(sources.sticks, [](const materials::Material& stick) { return materials::isWet(stick.kind); });
+        PracticeWindow window(**store, [&] { return sources; });
+        window.resize(size);
+        window.show();
+        auto* exercises = window.findChild<QListWidget*>();
+        QStringList all = faults(window);
+        for (const practice::Exercise exercise : practice::allExercises()) {
+            for (int row = 0; window.exercise() != exercise; ++row) exercises->setCurrentRow(row);
+            QTest::keyClick(&window, Qt::Key_Return);
+            QVERIFY(window.isAsking());
+            QTest::qWait(20);
+            all << faults(window);
+            const int right = window.view().question()->right;
+            QTest::keyClick(&window, Qt::Key(right == 0 ? Qt::Key_2 : Qt::Key_1));
+            QTest::qWait(20);
+            all << faults(window);
+            QTest::keyClick(&window, Qt::Key_Escape);
         }
         QVERIFY2(all.isEmpty(), qPrintable(all.join('\n')));
         QCOMPARE(window.size(), size);

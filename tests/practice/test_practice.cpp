@@ -28,6 +28,15 @@ Sources someSources() {
         sources.sticks.push_back(stick);
     }
     sources.paper.tone = {120, 115, 108};
+    sources.squinted.create(90, 120, CV_32FC3);
+    sources.areas.create(sources.squinted.size(), CV_32S);
+    for (int y = 0; y < 90; ++y)
+        for (int x = 0; x < 120; ++x) {
+            const int area = x / 40 + 3 * (y / 45);
+            const Lab& lab = sources.colours[std::size_t(area)];
+            sources.areas.at<int>(y, x) = area;
+            sources.squinted.at<cv::Vec3f>(y, x) = {float(lab.L), float(lab.a), float(lab.b)};
+        }
     return sources;
 }
 
@@ -159,7 +168,8 @@ class TestPractice : public QObject {
         }
         for (const int count : rights) QVERIFY(count > 200 / scale.choices / 2);
         // Things stand about as far apart as was asked for; what depends on sticks as far as there are such.
-        const double most = exercise == Exercise::nearestStick ? 0.5 : 0.3;  // octaves
+        const bool isOfFew = exercise == Exercise::nearestStick || exercise == Exercise::masses;
+        const double most = isOfFew ? 2 : 0.3;  // octaves
         QVERIFY2(logOff / counted < most, qPrintable(QString::number(logOff / counted)));
         const Question one = ask(exercise, 1, sources, 5), same = ask(exercise, 1, sources, 5);
         QCOMPARE(one.right, same.right);
@@ -264,6 +274,34 @@ class TestPractice : public QObject {
                                      : 0;
                     }
                 QVERIFY(given > 0);
+                break;
+            }
+            case Exercise::masses: {
+                const auto at = [&](std::size_t i) {
+                    const cv::Point2d& place = question.places[i];
+                    return sources.squinted.at<cv::Vec3f>(int(place.y * 90), int(place.x * 120));
+                };
+                const auto is = [&](std::size_t i) { return colour::munsellValueOfLightness(double(at(i)[0])); };
+                QVERIFY(std::fabs(is(wrong) - is(right) - question.apart) < 1e-3);
+                break;
+            }
+            case Exercise::nearerSheet: {
+                // As a person with a colour meter would: the mean of CIEDE2000 over many places.
+                const auto off = [&](std::size_t sheet) {
+                    double sum = 0;
+                    int places = 0;
+                    for (int y = 2; y < 90; y += 4)
+                        for (int x = 2; x < 120; x += 4, ++places) {
+                            const auto lab = [&](const cv::Mat& picture) {
+                                const cv::Vec3b& rgb = picture.at<cv::Vec3b>(y, x);
+                                return colour::labFromSrgb8({rgb[0], rgb[1], rgb[2]});
+                            };
+                            sum +=
+                                colour::differenceCie2000(lab(question.pictures[0]), lab(question.pictures[sheet + 1]));
+                        }
+                    return sum / places;
+                };
+                QVERIFY(std::fabs(off(wrong) - off(right) - question.apart) < 0.1);
                 break;
             }
             case Exercise::plumb: {

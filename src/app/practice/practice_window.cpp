@@ -277,7 +277,10 @@ void PracticeWindow::describe() {
     for (int i = 0; i < mostChoices; ++i) {
         QPushButton& choice = *choices_[std::size_t(i)];
         choice.setVisible(i < words.size());
-        if (i < words.size()) choice.setText(tr("%1  %2").arg(i + 1).arg(words[i]));
+        if (i >= words.size()) continue;
+        // Of more than two the number is enough: it stands by what is meant.
+        choice.setText(words.size() == 2 ? tr("%1  %2").arg(i + 1).arg(words[i]) : QLocale().toString(i + 1));
+        choice.setAccessibleName(words[i]);
     }
     const bool isPossible = practice::canAsk(exercise(), isAsking() ? asked_ : sources_());
     const std::vector<practice::Sitting> own = sittings();

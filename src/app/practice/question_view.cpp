@@ -7,6 +7,7 @@
 #include "app/widgets/measure.h"
 #include "app/widgets/theme.h"
 #include "drawing/fonts.h"
+#include "drawing/pictures.h"
 #include "wording/practising.h"
 
 namespace app {
@@ -63,7 +64,9 @@ void QuestionView::paintEvent(QPaintEvent*) {
     painter.setRenderHint(QPainter::Antialiasing);
     painter.fillRect(rect(), theme().well);
     if (!question_) return;
-    if (question_->lines.empty())
+    if (!question_->pictures.empty())
+        paintPictures(painter);
+    else if (question_->lines.empty())
         paintSwatches(painter);
     else
         paintLines(painter);
@@ -113,6 +116,37 @@ void QuestionView::paintRow(QPainter& painter, const QRectF& room, const std::ve
         const double numberAt = isOrder ? middle.x() + apart / 2 : middle.x();
         if (!isOrder || i + 1 < count)
             write(painter, {numberAt, swatch.bottom() + line / 2}, QString::number(i + 1), drawing::TypeSize::text);
+    }
+}
+
+void QuestionView::paintPictures(QPainter& painter) const {
+    const practice::Question& question = *question_;
+    const QRectF room = QRectF(rect()).adjusted(measure::edge, measure::edge, -measure::edge, -measure::edge);
+    const double line = painter.fontMetrics().height() + measure::edge;
+    const bool isOfSheets = question.pictures.size() > 1;
+    const auto paint = [&](const cv::Mat& picture, const QRectF& where) {
+        const double scale = std::min(where.width() / picture.cols, where.height() / picture.rows);
+        QRectF place(0, 0, scale * picture.cols, scale * picture.rows);
+        place.moveCenter(where.center());
+        painter.drawImage(place, drawing::imageOf(picture));
+        return place;
+    };
+    painter.setRenderHint(QPainter::SmoothPixmapTransform);
+    const double high = isOfSheets ? (room.height() - line) / 2 : room.height();
+    const QRectF subject = paint(question.pictures[0], QRectF(room.left(), room.top(), room.width(), high));
+    for (int i = 0; isOfSheets && i < 2; ++i) {
+        const QRectF half(room.left() + i * room.width() / 2, room.top() + high + measure::grid,
+                          room.width() / 2 - measure::grid, high - measure::grid);
+        const QRectF sheet = paint(question.pictures[std::size_t(i) + 1], half);
+        if (isTruthTold_ && i == question.right) frame(painter, sheet);
+        write(painter, {sheet.center().x(), sheet.bottom() + line / 2}, QString::number(i + 1),
+              drawing::TypeSize::text);
+    }
+    for (int i = 0; i < int(question.places.size()); ++i) {
+        const cv::Point2d& place = question.places[std::size_t(i)];
+        const QPointF at = subject.topLeft() + QPointF(place.x * subject.width(), place.y * subject.height());
+        write(painter, at, QString::number(i + 1), drawing::TypeSize::head);
+        if (isTruthTold_ && i == question.right) frame(painter, QRectF(at - QPointF(22, 22), QSizeF(44, 44)));
     }
 }
 

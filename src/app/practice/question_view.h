@@ -26,6 +26,7 @@ class QuestionView : public QWidget {
  private:
     void paintSwatches(QPainter& painter) const;
     void paintRow(QPainter& painter, const QRectF& room, const std::vector<colour::Lab>& colours, bool isShown) const;
+    void paintPictures(QPainter& painter) const;
     void paintLines(QPainter& painter) const;
     void paintMeasured(QPainter& painter, const QRectF& square) const;
 

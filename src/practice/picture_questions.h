@@ -1,0 +1,13 @@
+#pragma once
+
+#include "practice/dice.h"
+#include "practice/question.h"
+
+namespace practice {
+
+/// Questions of the subject's picture: it is shown small. Each fills in pictures, the right answer, and how far apart
+/// it has come out.
+void askMasses(Question& question, Dice& dice, double apart, const Sources& sources);
+void askNearerSheet(Question& question, Dice& dice, double apart, const Sources& sources);
+
+}  // namespace practice
