@@ -89,7 +89,9 @@ void askLighter(Question& question, Dice& dice, double apart, const Sources& sou
 
 void askValueOfColour(Question& question, Dice& dice, double apart, const Sources& sources) {
     constexpr double darkest = 1, lightest = 9.3;
-    const Lab colour = shownAs(dice.oneOf(sources.colours));
+    // Most err with the vivid ones.
+    const Lab one = vividOf(dice, sources), other = vividOf(dice, sources);
+    const Lab colour = colour::chroma(one) > colour::chroma(other) ? one : other;
     const double value = std::clamp(valueOf(colour), darkest, lightest);
     const bool isUp = value + apart > lightest ? false : value - apart < darkest ? true : dice.coin();
     const double beside = std::clamp(isUp ? value + apart : value - apart, 0.0, 10.0);

@@ -129,7 +129,7 @@ QString apartWords(Exercise exercise, double apart) {
         case practice::Measure::valueSteps:
             return say("%1 value steps").arg(number(apart, digits));
         case practice::Measure::difference:
-            return say("a difference of %1").arg(number(apart, std::min(1, digits)));
+            return differenceFigure(apart);
         case practice::Measure::degrees:
             return say("%1°").arg(number(apart, std::min(1, digits)));
         case practice::Measure::perCent:
@@ -155,7 +155,7 @@ QString truthSentence(const practice::Question& question) {
             return say("It is between %1; there are %2 from one to the next.").arg(answer, apart);
         case Exercise::nearestStick:
         case Exercise::mixture:
-            return say("It is the %1; the next is off by %2 more.").arg(answer, apart);
+            return say("It is the %1; the next is %2 farther off.").arg(answer, apart);
         case Exercise::plumb:
             return say("It leans %1, by %2.").arg(answer, apart);
         case Exercise::centre:

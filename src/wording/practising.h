@@ -15,7 +15,7 @@ QString exerciseSentence(practice::Exercise exercise);
 QString questionSentence(const practice::Question& question);
 /// The answers to choose from, in their order.
 QStringList answerWords(const practice::Question& question);
-/// "0.34 value steps", "2.1", "1.4°", "3 %".
+/// "0.34 value steps", "2.1 ΔE00", "1.4°", "3 %".
 QString apartWords(practice::Exercise exercise, double apart);
 /// "0.34 value steps (0.27 to 0.44)".
 QString thresholdWords(practice::Exercise exercise, const practice::Threshold& threshold);

@@ -153,7 +153,8 @@ void PracticeWindow::list() {
         if (last != sittings.rend()) {
             told = wording::apartWords(training.exercise, last->threshold.middle);
             if (!last->isEnough)
-                told = tr("%1, broken off").arg(told);
+                told = last->trials == 1 ? tr("broken off after one answer")
+                                         : tr("broken off after %1 answers").arg(last->trials);
             else if (training.due > now())
                 told = tr("%1, again on %2")
                            .arg(told, QLocale().toString(QDateTime::fromMSecsSinceEpoch(training.due),
