@@ -144,6 +144,10 @@ QString thresholdWords(Exercise exercise, const practice::Threshold& threshold) 
         .arg(apartWords(exercise, threshold.middle), bare(threshold.least), bare(threshold.most));
 }
 
+QString trainedWords(Exercise exercise) {
+    return say("a trained eye: %1").arg(apartWords(exercise, practice::factsOf(exercise).trained));
+}
+
 QString truthSentence(const practice::Question& question) {
     const QString answer = answerWords(question)[question.right], apart = apartWords(question.exercise, question.apart);
     switch (question.exercise) {

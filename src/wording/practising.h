@@ -19,6 +19,8 @@ QStringList answerWords(const practice::Question& question);
 QString apartWords(practice::Exercise exercise, double apart);
 /// "0.34 value steps (0.27 to 0.44)".
 QString thresholdWords(practice::Exercise exercise, const practice::Threshold& threshold);
+/// "a trained eye: 0.2 value steps".
+QString trainedWords(practice::Exercise exercise);
 /// The measured truth, once an answer was given.
 QString truthSentence(const practice::Question& question);
 /// What is written under each thing that is shown then; none for lines but angles.

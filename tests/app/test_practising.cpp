@@ -1,6 +1,7 @@
 #include <QFile>
 #include <QLabel>
 #include <QListWidget>
+#include <QProcess>
 #include <QPushButton>
 #include <QTemporaryDir>
 
@@ -8,7 +9,6 @@
 #include "app/widgets/theme.h"
 #include "drawing/fonts.h"
 #include "storage/document.h"
-#include "storage/practice_csv.h"
 #include "window_hand.h"
 #include "wording/practising.h"
 
@@ -141,13 +141,30 @@ class TestPractising : public QObject {
         QVERIFY(window().margin().text().paragraphs.join(' ').contains("You tell"));
     }
 
-    void resultsAreWrittenAsATable() {
+    void resultsAreWrittenAsATableAndTheWeekAsPdf() {
         const auto answers = store_->answers();
         QVERIFY(answers.ok());
-        const QByteArray csv = storage::practiceCsv(practice::sittingsOf(*answers)).replace('"', "");
+        const QString table = folder_.filePath("practice.csv"), week = folder_.filePath("week.pdf");
+        window().exportTo(table);
+        QFile written(table);
+        QVERIFY(written.open(QIODevice::ReadOnly));
+        const QByteArray csv = written.readAll().replace('"', "");
         QCOMPARE(csv.count('\n'), int(practice::sittingsOf(*answers).size()) + 1);
         QVERIFY(csv.startsWith("begun,exercise,measure,answers,threshold,least,most,enough"));
         QVERIFY(csv.contains(",angle,degrees,"));
+        window().printTo(week);
+        // Read by another program: poppler's.
+        QProcess reader;
+        reader.start("pdftotext", {"-layout", week, "-"});
+        QVERIFY(reader.waitForFinished(20000));
+        const QString words = QString::fromUtf8(reader.readAllStandardOutput()).simplified();
+        QVERIFY2(words.contains("Wider angle") && words.contains("You tell") && words.contains("Next"),
+                 qPrintable(words));
+        QVERIFY(words.contains(QString("Answers: %1").arg(answers->size())));
+        // A folder that is not there is said.
+        window().exportTo(folder_.filePath("nowhere/practice.csv"));
+        QVERIFY(window().margin().problem().size() > 10);
+        QVERIFY(!window().margin().problem().startsWith("Written"));
     }
 
     void whatCannotBeKeptIsSaid() {

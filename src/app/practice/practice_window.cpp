@@ -19,6 +19,7 @@
 #include "app/widgets/measure.h"
 #include "drawing/fonts.h"
 #include "planning/eye_training.h"
+#include "print/practice_report.h"
 #include "storage/practice_csv.h"
 #include "storage/whole_file.h"
 #include "wording/practising.h"
@@ -45,6 +46,7 @@ PracticeWindow::PracticeWindow(storage::MaterialsStore& store, std::function<pra
     makeMenu();
     resize(1180, 740);
     restoreGeometry(windowPlace(QStringLiteral("practice")));
+    if (const auto why = store_.whyReadOnly()) margin_->setProblem(wording::problemSentence(*why));
     read();
 }
 
@@ -117,15 +119,27 @@ void PracticeWindow::makeMenu() {
         const QString file = fileToWrite(this, tr("Export results"), {}, tr("Tables (*.csv)"));
         if (!file.isEmpty()) exportTo(file);
     });
+    QAction* week = menu->addAction(tr("The week as PDF…"));
+    week->setShortcut(QKeySequence::Print);
+    connect(week, &QAction::triggered, this, [this] {
+        const QString file = fileToWrite(this, tr("The week as PDF"), {}, tr("Sheets (*.pdf)"));
+        if (!file.isEmpty()) printTo(file);
+    });
     QAction* shut = menu->addAction(tr("Close"));
     shut->setShortcut(QKeySequence::Close);
     connect(shut, &QAction::triggered, this, &QWidget::close);
 }
 
 void PracticeWindow::exportTo(const QString& file) {
-    const auto written = storage::writeWhole(file.toStdString(), storage::practiceCsv(practice::sittingsOf(answers_)));
-    margin_->setProblem(written ? tr("All results are written to %1.").arg(file)
-                                : wording::problemSentence(written.problem()));
+    tellWritten(storage::writeWhole(file.toStdString(), storage::practiceCsv(practice::sittingsOf(answers_))), file);
+}
+
+void PracticeWindow::printTo(const QString& file) {
+    tellWritten(print::writePracticeReport({answers_, noticed_, now()}, file), file);
+}
+
+void PracticeWindow::tellWritten(const common::Done& written, const QString& file) {
+    margin_->setProblem(written ? tr("Written to %1.").arg(file) : wording::problemSentence(written.problem()));
 }
 
 void PracticeWindow::read() {
@@ -134,9 +148,8 @@ void PracticeWindow::read() {
         answers_ = *answers;
     else
         margin_->setProblem(wording::problemSentence(answers.problem()));
-    if (const auto why = store_.whyReadOnly()) margin_->setProblem(wording::problemSentence(*why));
     list();
-    exercises_->setCurrentRow(0);
+    if (!exercises_->currentItem()) exercises_->setCurrentRow(0);
 }
 
 void PracticeWindow::list() {
@@ -256,6 +269,7 @@ void PracticeWindow::keyPressEvent(QKeyEvent* event) {
 
 void PracticeWindow::showEvent(QShowEvent* event) {
     QMainWindow::showEvent(event);
+    if (!isAsking()) read();
     // What Check has noticed lies in the logs.
     hand_.run([](const common::Progress&) { return planning::noticedIn(ownHand()); },
               [this](std::vector<practice::Noticed> noticed) {

@@ -32,6 +32,9 @@ class PracticeWindow : public QMainWindow {
     /// The sittings of the exercise that is chosen.
     std::vector<practice::Sitting> sittings() const;
     bool isAsking() const;
+    /// All results as a table, and the last seven days as PDF.
+    void exportTo(const QString& file);
+    void printTo(const QString& file);
 
  protected:
     void keyPressEvent(QKeyEvent* event) override;
@@ -52,7 +55,7 @@ class PracticeWindow : public QMainWindow {
     /// Back to the curve.
     void end();
     void describe();
-    void exportTo(const QString& file);
+    void tellWritten(const common::Done& written, const QString& file);
 
     storage::MaterialsStore& store_;
     std::function<practice::Sources()> sources_;
