@@ -11,6 +11,7 @@
 #include "practice/ground_shift.h"
 #include "practice/question.h"
 #include "practice/training.h"
+#include "rounds.h"
 
 using namespace practice;
 using colour::Lab;
@@ -87,7 +88,7 @@ class TestPractice : public QObject {
         const Scale scale{0.2, 20, choices};
         std::mt19937 random(11);
         std::uniform_real_distribution<double> chance(0, 1);
-        constexpr int runs = 500, trials = 60;
+        constexpr int runs = roundsOf(500), trials = 60;
         int held = 0;
         double off = 0, bias = 0;
         for (int run = 0; run < runs; ++run) {
@@ -102,9 +103,10 @@ class TestPractice : public QObject {
         }
         qInfo("threshold off by %.1f %% in the mean (%+.1f %%), bounds hold in %.1f %%", 100 * off, 100 * bias,
               100.0 * held / runs);
-        QVERIFY(off <= 0.10);
-        QVERIFY(std::fabs(bias) < 0.02);
-        QVERIFY(held >= 0.85 * runs && held <= 0.95 * runs);
+        constexpr double wider = runs < 500 ? 2 : 1;  // fewer tell less
+        QVERIFY(off <= 0.10 * wider);
+        QVERIFY(std::fabs(bias) < 0.02 * wider);
+        QVERIFY(std::fabs(double(held) / runs - 0.90) <= 0.05 * wider);
     }
 
     void whatWillTellMostIsAsked() {
