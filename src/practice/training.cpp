@@ -24,8 +24,10 @@ std::vector<Sitting> sittingsOf(const std::vector<Answer>& answers) {
     std::map<std::pair<std::int64_t, Exercise>, std::vector<Answer>> by;
     for (const Answer& answer : answers) by[{answer.sitting, answer.exercise}].push_back(answer);
     std::vector<Sitting> sittings;
+    std::map<Exercise, Staircase> begun;  // what each begins with is reckoned once
     for (const auto& [key, own] : by) {
-        const Staircase staircase = after(key.second, own);
+        Staircase staircase = begun.try_emplace(key.second, factsOf(key.second).scale).first->second;
+        for (const Answer& answer : own) staircase.answer(answer.apart, answer.isRight);
         sittings.push_back({key.second, key.first, staircase.trials(), staircase.threshold(), isEnough(staircase)});
     }
     return sittings;

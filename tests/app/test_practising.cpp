@@ -115,10 +115,10 @@ class TestPractising : public QObject {
         QTest::keyClick(&other, Qt::Key_Return);
         QVERIFY(other.isAsking());
         QTest::keyClick(&other, Qt::Key_1);
+        QTest::keyClick(&other, Qt::Key_Escape);
         QCOMPARE(other.sittings().size(), 1u);
         QCOMPARE(other.sittings().back().trials, 4);
         // What needs a subject says so, and cannot be begun.
-        QTest::keyClick(&other, Qt::Key_Escape);
         for (int row = 0; other.exercise() != Exercise::warmer; ++row) its->setCurrentRow(row);
         QTest::keyClick(&other, Qt::Key_Return);
         QVERIFY(!other.isAsking());

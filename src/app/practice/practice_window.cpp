@@ -155,15 +155,15 @@ void PracticeWindow::read() {
 void PracticeWindow::list() {
     const Exercise chosen = exercise();
     const bool hadChosen = exercises_->currentItem() != nullptr;
-    const std::vector<practice::Sitting> sittings = practice::sittingsOf(answers_);
+    sittings_ = practice::sittingsOf(answers_);
     const QSignalBlocker quiet(exercises_);
     exercises_->clear();
-    for (const practice::Training& training : practice::trainingOf(sittings, noticed_, now())) {
-        const auto last = std::find_if(sittings.rbegin(), sittings.rend(), [&](const practice::Sitting& sitting) {
+    for (const practice::Training& training : practice::trainingOf(sittings_, noticed_, now())) {
+        const auto last = std::find_if(sittings_.rbegin(), sittings_.rend(), [&](const practice::Sitting& sitting) {
             return sitting.exercise == training.exercise;
         });
         QString told;
-        if (last != sittings.rend()) {
+        if (last != sittings_.rend()) {
             told = wording::apartWords(training.exercise, last->threshold.middle);
             if (!last->isEnough)
                 told = last->trials == 1 ? tr("broken off after one answer")
@@ -190,7 +190,7 @@ Exercise PracticeWindow::exercise() const {
 }
 
 std::vector<practice::Sitting> PracticeWindow::sittings() const {
-    std::vector<practice::Sitting> own = practice::sittingsOf(answers_);
+    std::vector<practice::Sitting> own = sittings_;
     std::erase_if(own, [this](const practice::Sitting& sitting) { return sitting.exercise != exercise(); });
     return own;
 }
@@ -274,7 +274,9 @@ void PracticeWindow::showEvent(QShowEvent* event) {
     hand_.run([](const common::Progress&) { return planning::noticedIn(ownHand()); },
               [this](std::vector<practice::Noticed> noticed) {
                   noticed_ = std::move(noticed);
-                  if (!isAsking()) list();
+                  if (isAsking()) return;
+                  list();
+                  describe();
               });
 }
 

@@ -29,7 +29,7 @@ class PracticeWindow : public QMainWindow {
     const QuestionView& view() const { return *view_; }
     const Margin& margin() const { return *margin_; }
     practice::Exercise exercise() const;
-    /// The sittings of the exercise that is chosen.
+    /// The sittings of the exercise that is chosen, as they stood when the last one ended.
     std::vector<practice::Sitting> sittings() const;
     bool isAsking() const;
     /// All results as a table, and the last seven days as PDF.
@@ -45,7 +45,7 @@ class PracticeWindow : public QMainWindow {
     void makeFrame();
     void makeMenu();
     void read();
-    /// What wants training most stands first; what is chosen stays chosen.
+    /// Reckons the sittings anew. What wants training most stands first; what is chosen stays chosen.
     void list();
     void choose(practice::Exercise exercise);
     void begin();
@@ -60,6 +60,7 @@ class PracticeWindow : public QMainWindow {
     storage::MaterialsStore& store_;
     std::function<practice::Sources()> sources_;
     std::vector<practice::Answer> answers_;
+    std::vector<practice::Sitting> sittings_;  // of all exercises, as the list tells them
     std::vector<practice::Noticed> noticed_;
     practice::Sources asked_;  // what the sitting draws from
     std::int64_t sitting_ = 0;

@@ -8,6 +8,7 @@
 #include "app/widgets/theme.h"
 #include "drawing/fonts.h"
 #include "drawing/pictures.h"
+#include "drawing/shapes.h"
 #include "wording/practising.h"
 
 namespace app {
@@ -15,20 +16,6 @@ namespace app {
 using practice::Exercise;
 
 namespace {
-
-QColor colourOf(const colour::Lab& lab) {
-    const colour::Srgb8 srgb = colour::srgb8FromSrgb(colour::srgbFromLab(lab));
-    return QColor(srgb.r, srgb.g, srgb.b);
-}
-
-/// Ink within and light without, seen on any colour.
-void frame(QPainter& painter, const QRectF& rect) {
-    painter.setBrush(Qt::NoBrush);
-    painter.setPen(QPen(Qt::white, 2));
-    painter.drawRect(rect.adjusted(-5, -5, 5, 5));
-    painter.setPen(QPen(Qt::black, 2));
-    painter.drawRect(rect.adjusted(-3, -3, 3, 3));
-}
 
 void write(QPainter& painter, const QPointF& middle, const QString& words, drawing::TypeSize size) {
     painter.setFont(drawing::font(size, true));
@@ -99,10 +86,10 @@ void QuestionView::paintRow(QPainter& painter, const QRectF& room, const std::ve
         const QPointF middle(left + apart * i, room.center().y() - line / 2);
         if (isOnGrounds)
             painter.fillRect(QRectF(room.left() + each * i, room.top(), each, room.height()),
-                             colourOf(question.grounds[std::size_t(i)]));
+                             drawing::colourOf(question.grounds[std::size_t(i)]));
         QRectF swatch(0, 0, side, side);
         swatch.moveCenter(middle);
-        painter.fillRect(swatch, colourOf(colours[std::size_t(i)]));
+        painter.fillRect(swatch, drawing::colourOf(colours[std::size_t(i)]));
         if (!isShown) {
             if (count > 1)
                 write(painter, {middle.x(), swatch.bottom() + line / 2}, i == 0 ? tr("first") : tr("over it"),
@@ -110,7 +97,7 @@ void QuestionView::paintRow(QPainter& painter, const QRectF& room, const std::ve
             continue;
         }
         const bool isTrue = isOrder ? i == question.right || i == question.right + 1 : i == question.right;
-        if (isTruthTold_ && isTrue) frame(painter, swatch);
+        if (isTruthTold_ && isTrue) drawing::paintSelection(painter, swatch.adjusted(-5, -5, 5, 5));
         if (i < int(captions.size()))
             write(painter, {middle.x(), swatch.bottom() + 1.5 * line}, captions[i], drawing::TypeSize::head);
         const double numberAt = isOrder ? middle.x() + apart / 2 : middle.x();
@@ -138,7 +125,7 @@ void QuestionView::paintPictures(QPainter& painter) const {
         const QRectF half(room.left() + i * room.width() / 2, room.top() + high + measure::grid,
                           room.width() / 2 - measure::grid, high - measure::grid);
         const QRectF sheet = paint(question.pictures[std::size_t(i) + 1], half);
-        if (isTruthTold_ && i == question.right) frame(painter, sheet);
+        if (isTruthTold_ && i == question.right) drawing::paintSelection(painter, sheet.adjusted(-5, -5, 5, 5));
         write(painter, {sheet.center().x(), sheet.bottom() + line / 2}, QString::number(i + 1),
               drawing::TypeSize::text);
     }
@@ -146,7 +133,8 @@ void QuestionView::paintPictures(QPainter& painter) const {
         const cv::Point2d& place = question.places[std::size_t(i)];
         const QPointF at = subject.topLeft() + QPointF(place.x * subject.width(), place.y * subject.height());
         write(painter, at, QString::number(i + 1), drawing::TypeSize::head);
-        if (isTruthTold_ && i == question.right) frame(painter, QRectF(at - QPointF(22, 22), QSizeF(44, 44)));
+        if (isTruthTold_ && i == question.right)
+            drawing::paintSelection(painter, QRectF(at - QPointF(22, 22), QSizeF(44, 44)));
     }
 }
 
