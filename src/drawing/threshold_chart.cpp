@@ -23,7 +23,8 @@ void paintThresholds(QPainter& painter, const QRectF& room, const ThresholdChart
     const double trained = heightOf(chart.trained);
     painter.setPen(QPen(ink, 1, Qt::DashLine));
     painter.drawLine(QPointF(field.left(), trained), QPointF(field.right(), trained));
-    painter.drawText(QRectF(field.left(), trained - line, field.width(), line), Qt::AlignRight, chart.trainedWords);
+    // The curve comes down to it from the left.
+    painter.drawText(QRectF(field.left(), trained, field.width(), line), Qt::AlignLeft, chart.trainedWords);
     const double wide = field.width() / double(std::max<std::size_t>(1, chart.sittings.size()));
     const double date = painter.fontMetrics().horizontalAdvance(QStringLiteral("00 MMMM"));
     const auto each = std::max<std::size_t>(1, std::size_t(std::ceil(date / wide)));

@@ -45,7 +45,10 @@ std::vector<Training> trainingOf(const std::vector<Sitting>& sittings, const std
         const Sitting* last = nullptr;
         for (const Sitting& sitting : sittings) {
             if (sitting.exercise != exercise || !sitting.isEnough) continue;
-            if (last) apart = sitting.threshold.middle <= last->threshold.most ? std::min(longest, 2 * apart) : day;
+            if (last && sitting.threshold.middle > last->threshold.most)
+                apart = day;
+            else if (last && sitting.begun - last->begun >= apart)  // what comes early proves nothing new
+                apart = std::min(longest, 2 * apart);
             last = &sitting;
         }
         if (last) {

@@ -49,8 +49,8 @@ struct Noticed {
 
 /// All exercises, what wants training most first: how many octaves the last threshold lies above a trained eye's, and
 /// what was noticed, half of it while it is not due. A sitting is repeated after a day, then after twice as long each
-/// time that its threshold has held, and after a day again where it has not (spacing: N. J. Cepeda and others,
-/// Psychological Bulletin 132, 2006; the times are this program's).
+/// time that its threshold has held for as long, and after a day again where it has not (spacing: N. J. Cepeda and
+/// others, Psychological Bulletin 132, 2006; the times are this program's).
 std::vector<Training> trainingOf(const std::vector<Sitting>& sittings, const std::vector<Noticed>& noticed,
                                  std::int64_t now);
 

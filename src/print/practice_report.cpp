@@ -45,7 +45,7 @@ class ReportPainter {
             if (isPractised) paint(exercise);
         }
         page_.down(4 * mm);
-        page_.need(40 * mm);
+        page_.need(24 * mm);
         page_.line(Words::tr("Next"), drawing::TypeSize::text, true);
         constexpr std::size_t told = 3;
         const auto training = practice::trainingOf(sittings_, report_.noticed, report_.until);

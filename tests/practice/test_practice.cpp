@@ -206,10 +206,13 @@ class TestPractice : public QObject {
         QCOMPARE(of(trainingOf(sittingsOf(answers), {}, first), Exercise::plumb).due, first + day);
         sit(first + 2 * day, 0.9);
         QCOMPARE(of(trainingOf(sittingsOf(answers), {}, first + 2 * day), Exercise::plumb).due, first + 4 * day);
+        // What is repeated before it is due proves nothing new.
+        sit(first + 3 * day, 0.9);
+        QCOMPARE(of(trainingOf(sittingsOf(answers), {}, first + 3 * day), Exercise::plumb).due, first + 5 * day);
         // One that has become much worse comes again after a day.
         sit(first + 5 * day, 6);
         QCOMPARE(of(trainingOf(sittingsOf(answers), {}, first + 5 * day), Exercise::plumb).due, first + 6 * day);
-        QCOMPARE(sittingsOf(answers).size(), 3u);
+        QCOMPARE(sittingsOf(answers).size(), 4u);
         // What is worst, and what Check has noticed, stands first.
         QCOMPARE(trainingOf(sittingsOf(answers), {}, first + 7 * day).front().exercise, Exercise::plumb);
         QCOMPARE(trainingOf({}, {{Exercise::warmer, 1}}, first).front().exercise, Exercise::warmer);
