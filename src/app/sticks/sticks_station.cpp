@@ -65,6 +65,7 @@ QWidget* SticksStation::makeTrayLeaf() {
     column->addWidget(tray_, 1);
     auto* row = new FlowRow;
     from_ = new QComboBox;
+    from_->setSizeAdjustPolicy(QComboBox::AdjustToContents);  // trays come and go
     addField(row, tr("Draw from"), from_);
     limit_ = wholeNumber(int(planning::stickBounds.least), int(planning::stickBounds.most));
     addField(row, tr("At most"), limit_);
