@@ -225,8 +225,8 @@ void PracticeWindow::begin() {
 
 void PracticeWindow::ask() {
     isAnsweredWrong_ = false;
-    const unsigned seed = unsigned(sitting_) * 1009u + unsigned(staircase_->trials());
-    view_->ask(practice::ask(exercise(), staircase_->next(), asked_, seed));
+    // One that was not answered comes again.
+    view_->ask(practice::ask(exercise(), staircase_->next(), asked_, unsigned(answers_.size())));
     describe();
 }
 

@@ -97,7 +97,7 @@ void QuestionView::paintRow(QPainter& painter, const QRectF& room, const std::ve
             continue;
         }
         const bool isTrue = isOrder ? i == question.right || i == question.right + 1 : i == question.right;
-        if (isTruthTold_ && isTrue) drawing::paintSelection(painter, swatch.adjusted(-5, -5, 5, 5));
+        if (isTruthTold_ && isTrue) drawing::paintSelection(painter, swatch.adjusted(-2, -2, 2, 2));
         if (i < int(captions.size()))
             write(painter, {middle.x(), swatch.bottom() + 1.5 * line}, captions[i], drawing::TypeSize::head);
         const double numberAt = isOrder ? middle.x() + apart / 2 : middle.x();
@@ -125,7 +125,7 @@ void QuestionView::paintPictures(QPainter& painter) const {
         const QRectF half(room.left() + i * room.width() / 2, room.top() + high + measure::grid,
                           room.width() / 2 - measure::grid, high - measure::grid);
         const QRectF sheet = paint(question.pictures[std::size_t(i) + 1], half);
-        if (isTruthTold_ && i == question.right) drawing::paintSelection(painter, sheet.adjusted(-5, -5, 5, 5));
+        if (isTruthTold_ && i == question.right) drawing::paintSelection(painter, sheet.adjusted(-2, -2, 2, 2));
         write(painter, {sheet.center().x(), sheet.bottom() + line / 2}, QString::number(i + 1),
               drawing::TypeSize::text);
     }
