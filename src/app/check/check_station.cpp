@@ -427,10 +427,11 @@ MarginText CheckStation::margin() const {
         text.head = tr("No photograph is read");
         text.paragraphs << tr("Photograph the sheet on its board and give the picture here, or drop it on this panel.");
         if (const auto plan = session_.plan())
-            text.paragraphs << tr("%1 of %2 steps are laid. A photograph gains most when one or two are left: what is "
-                                  "laid after it has its own faults, which it cannot show.")
-                                   .arg(laid().size())
-                                   .arg(plan->steps.size());
+            text.paragraphs
+                << tr("%1 of %2 steps are laid. A photograph gains most at the end: what is laid after it has "
+                      "its own faults, which it cannot show.")
+                       .arg(laid().size())
+                       .arg(plan->steps.size());
         return text;
     }
     const planning::CheckedArea* area = checkedArea(strip_->chosen());
