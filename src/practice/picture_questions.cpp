@@ -4,6 +4,7 @@
 #include <cmath>
 #include <numbers>
 #include <opencv2/imgproc.hpp>
+#include <utility>
 
 #include "colour/difference_map.h"
 #include "colour/image_colour.h"
@@ -51,6 +52,15 @@ std::vector<Mass> massesOf(const Small& small, int count) {
     return masses;
 }
 
+/// Pairs of masses of different value, the darker first.
+std::vector<std::pair<std::size_t, std::size_t>> unlike(const std::vector<Mass>& masses) {
+    std::vector<std::pair<std::size_t, std::size_t>> pairs;
+    for (std::size_t i = 0; i < masses.size(); ++i)
+        for (std::size_t j = 0; j < masses.size(); ++j)
+            if (masses[i].value < masses[j].value) pairs.push_back({i, j});
+    return pairs;
+}
+
 /// The subject with each area off by its own step in CIELAB, that many times.
 cv::Mat sheetOff(const Small& small, const std::vector<cv::Vec3f>& steps, double times) {
     cv::Mat lab = small.lab.clone();
@@ -60,9 +70,10 @@ cv::Mat sheetOff(const Small& small, const std::vector<cv::Vec3f>& steps, double
     return colour::srgb8ImageFromLab(lab);
 }
 
-double meanDifference(const cv::Mat& one, const cv::Mat& other) {
+/// Of a sheet from the subject (CIELAB, as it is shown).
+double meanDifference(const cv::Mat& sheet, const cv::Mat& subject) {
     cv::Mat map;
-    colour::differenceMap(colour::labOfSrgb8Image(one), colour::labOfSrgb8Image(other), map);
+    colour::differenceMap(colour::labOfSrgb8Image(sheet), subject, map);
     return cv::mean(map)[0];
 }
 
@@ -88,6 +99,10 @@ cv::Mat sheetAt(const Small& small, const cv::Mat& subject, Dice& dice, double d
 
 }  // namespace
 
+bool hasMasses(const Sources& sources) {
+    return !sources.squinted.empty() && !unlike(massesOf(smallOf(sources), int(sources.colours.size()))).empty();
+}
+
 void askMasses(Question& question, Dice& dice, double apart, const Sources& sources) {
     const Small small = smallOf(sources);
     const std::vector<Mass> masses = massesOf(small, int(sources.colours.size()));
@@ -96,10 +111,8 @@ void askMasses(Question& question, Dice& dice, double apart, const Sources& sour
         std::size_t darker, lighter;
     };
     std::vector<Two> all;
-    for (std::size_t i = 0; i < masses.size(); ++i)
-        for (std::size_t j = 0; j < masses.size(); ++j)
-            if (masses[i].value < masses[j].value)
-                all.push_back({std::fabs(std::log((masses[j].value - masses[i].value) / apart)), i, j});
+    for (const auto& [darker, lighter] : unlike(masses))
+        all.push_back({std::fabs(std::log((masses[lighter].value - masses[darker].value) / apart)), darker, lighter});
     std::ranges::stable_sort(all, {}, &Two::off);
     constexpr int nearest = 4;
     const Two& two = all[std::size_t(dice.below(std::min(nearest, int(all.size()))))];
@@ -114,10 +127,11 @@ void askNearerSheet(Question& question, Dice& dice, double apart, const Sources&
     const Small small = smallOf(sources);
     const cv::Mat subject = colour::srgb8ImageFromLab(small.lab);
     const double near = dice.between(2, 4);
-    const cv::Mat right = sheetAt(small, subject, dice, near), wrong = sheetAt(small, subject, dice, near + apart);
+    const cv::Mat lab = colour::labOfSrgb8Image(subject);
+    const cv::Mat right = sheetAt(small, lab, dice, near), wrong = sheetAt(small, lab, dice, near + apart);
     question.right = dice.below(2);
     question.pictures = {subject, question.right == 0 ? right : wrong, question.right == 0 ? wrong : right};
-    question.apart = std::max(0.01, meanDifference(wrong, subject) - meanDifference(right, subject));
+    question.apart = std::max(0.01, meanDifference(wrong, lab) - meanDifference(right, lab));
 }
 
 }  // namespace practice

@@ -14,10 +14,6 @@ bool isOfSticks(Exercise exercise) {
     return exercise == Exercise::nearestStick || exercise == Exercise::mixture;
 }
 
-bool isOfPicture(Exercise exercise) {
-    return exercise == Exercise::masses || exercise == Exercise::nearerSheet;
-}
-
 bool isOfLines(Exercise exercise) {
     return exercise == Exercise::plumb || exercise == Exercise::centre || exercise == Exercise::angle ||
            exercise == Exercise::length;
@@ -28,7 +24,8 @@ bool isOfLines(Exercise exercise) {
 bool canAsk(Exercise exercise, const Sources& sources) {
     constexpr std::size_t enough = 5;
     if (isOfLines(exercise)) return true;
-    if (isOfPicture(exercise) && (sources.squinted.empty() || sources.colours.size() < 2)) return false;
+    if (exercise == Exercise::masses) return hasMasses(sources);
+    if (exercise == Exercise::nearerSheet && sources.squinted.empty()) return false;
     return !sources.colours.empty() && (!isOfSticks(exercise) || sources.sticks.size() >= enough);
 }
 

@@ -38,7 +38,7 @@ struct Sources {
 };
 
 /// Whether these sources give questions of a kind: they need colours, what is asked of sticks five of these, what is
-/// asked of the picture at least two areas.
+/// asked of the picture a picture, and that of masses two of different value.
 bool canAsk(Exercise exercise, const Sources& sources);
 
 /// One question with things about so far apart (`apart`, in the exercise's measure); the same for the same seed. Only

@@ -6,8 +6,7 @@
 
 namespace practice {
 
-Staircase after(Exercise exercise, const std::vector<Answer>& answers) {
-    Staircase staircase(factsOf(exercise).scale);
+Staircase after(Staircase staircase, const std::vector<Answer>& answers) {
     for (const Answer& answer : answers) staircase.answer(answer.apart, answer.isRight);
     return staircase;
 }
@@ -26,8 +25,7 @@ std::vector<Sitting> sittingsOf(const std::vector<Answer>& answers) {
     std::vector<Sitting> sittings;
     std::map<Exercise, Staircase> begun;  // what each begins with is reckoned once
     for (const auto& [key, own] : by) {
-        Staircase staircase = begun.try_emplace(key.second, factsOf(key.second).scale).first->second;
-        for (const Answer& answer : own) staircase.answer(answer.apart, answer.isRight);
+        const Staircase staircase = after(begun.try_emplace(key.second, factsOf(key.second).scale).first->second, own);
         sittings.push_back({key.second, key.first, staircase.trials(), staircase.threshold(), isEnough(staircase)});
     }
     return sittings;

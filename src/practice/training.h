@@ -26,8 +26,8 @@ struct Sitting {
     bool isEnough = false;  // it need not be gone on with
 };
 
-/// How a staircase stands after answers of its sitting.
-Staircase after(Exercise exercise, const std::vector<Answer>& answers);
+/// How a staircase stands after these answers of its sitting.
+Staircase after(Staircase staircase, const std::vector<Answer>& answers);
 /// Whether a threshold is known well enough: to a third up or down, or after so many answers that it takes too long.
 bool isEnough(const Staircase& staircase);
 

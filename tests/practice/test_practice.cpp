@@ -178,6 +178,18 @@ class TestPractice : public QObject {
         QVERIFY(one.shown == same.shown);
     }
 
+    void whatAPictureCannotTellIsNotAsked() {
+        Sources sources = someSources();
+        QVERIFY(canAsk(Exercise::masses, sources) && canAsk(Exercise::nearerSheet, sources));
+        sources.areas.setTo(0);  // one mass alone
+        QVERIFY(!canAsk(Exercise::masses, sources));
+        sources = someSources();
+        sources.squinted.setTo(cv::Scalar(50, 0, 0));  // all of one value
+        QVERIFY(!canAsk(Exercise::masses, sources));
+        sources.squinted = cv::Mat();
+        QVERIFY(!canAsk(Exercise::masses, sources) && !canAsk(Exercise::nearerSheet, sources));
+    }
+
     void sittingsAndWhatIsDueFollowFromTheAnswers() {
         constexpr std::int64_t day = 24 * 3600 * 1000, first = 1'780'000'000'000;
         QVERIFY(trainingOf({}, {}, first).size() == exerciseCount);

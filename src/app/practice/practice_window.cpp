@@ -219,7 +219,7 @@ void PracticeWindow::begin() {
         for (const practice::Answer& answer : answers_)
             if (answer.sitting == sitting_ && answer.exercise == exercise()) given.push_back(answer);
     }
-    staircase_ = practice::after(exercise(), given);
+    staircase_ = practice::after(practice::Staircase(practice::factsOf(exercise()).scale), given);
     ask();
 }
 
