@@ -61,7 +61,7 @@ std::optional<Problem> photograph(review::CardPaper format, int page, unsigned s
     for (const review::PaperTest& test : tests) {
         constexpr double handSpread = 0.1;
         windows.push_back(
-            {anotherBatch(test.paper, random), review::testFieldsOn(test.paper.surface), test.sticks, 1, handSpread});
+            {anotherBatch(test.paper, random), review::testFieldsOn(test.paper.surface), {test.sticks.begin(), test.sticks.end()}, 1, handSpread});
         truth.append(toothJson(windows.back().paper));
     }
     review::CameraConditions conditions;
@@ -69,7 +69,7 @@ std::optional<Problem> photograph(review::CardPaper format, int page, unsigned s
     conditions.tiltDegrees = 6;
     conditions.kelvin = 4600;
     conditions.seed = seed;
-    const auto jpeg = review::photographed(review::filledPaperCard(format, page, windows, 10, seed), conditions);
+    const auto jpeg = review::photographed(review::filledWindows(review::CardKind::papers, format, page, windows, 10, seed), conditions);
     const auto done = writePhotograph(file, jpeg);
     if (!done) return done.problem();
     return std::nullopt;
@@ -109,7 +109,7 @@ int readTestCard(const QStringList& arguments) {
     const std::string name = options.words[0].toStdString();
     const auto photograph = subject::readPictureFile(name, review::photographLongSide);
     if (!photograph) return refuse(photograph.problem());
-    const auto card = review::readPaperCard(photograph->xyz, name);
+    const auto card = review::readWindows(photograph->xyz, review::CardKind::papers, name);
     if (!card) return refuse(card.problem());
     const auto tests = testsFor(options.words[1], options);
     if (!tests) return refuse(tests.problem());

@@ -50,6 +50,13 @@ double faultOf(const pigment::Patch& patch, const StackWeights& weights) {
 
 }  // namespace
 
+bool holds(const Layers& stack, const Layers& own) {
+    auto next = own.begin();
+    for (const StackLayer& layer : stack)
+        if (next != own.end() && layer.stick == next->stick && layer.manner == next->manner) ++next;
+    return !own.empty() && next == own.end();
+}
+
 const std::vector<Manner>& mannersOf(materials::Kind kind) {
     static const std::vector<Manner> points{Manner::hatch, Manner::scumble}, pans{Manner::scumble, Manner::press},
         sticks{Manner::scumble, Manner::hatch, Manner::press};
@@ -125,6 +132,8 @@ Stack judgedSteady(std::vector<StackLayer> layers, const Want& want, const std::
 
     const std::vector<TargetDistance> distances = distancesTo(want.samples);
     stack.cost = stack.difference + faults + want.layerPrice * count;
+    if (std::ranges::any_of(want.own, [&](const Layers& own) { return holds(stack.layers, own); }))
+        stack.cost -= want.layerPrice;
     for (std::size_t i = std::size_t(want.laid); i < stack.layers.size(); ++i)
         if (const int stick = stack.layers[i].stick; stick >= 0)
             stack.cost += strayCost(distances, sticks[std::size_t(stick)], weights);
@@ -158,15 +167,10 @@ Stack judged(std::vector<StackLayer> layers, const Want& want, const std::vector
     return stack;
 }
 
-pigment::Patch laidOn(const pigment::Patch& ground, const std::vector<Lay>& lays,
+pigment::Patch laidOn(const pigment::Patch& ground, const std::vector<pigment::Lay>& lays,
                       const std::vector<PreparedStick>& sticks) {
-    pigment::Patch patch = ground;
-    for (const Lay& lay : lays) {
-        const pigment::Pigment* pigment =
-            pigment::laysPigment(lay.manner) ? &sticks[std::size_t(lay.stick)].pigment : nullptr;
-        pigment::lay(patch, {pigment, lay.manner, lay.pressure});
-    }
-    return patch;
+    return pigment::laidOn(
+        ground, lays, [&](int stick) -> const pigment::Pigment& { return sticks[std::size_t(stick)].pigment; });
 }
 
 }  // namespace matching

@@ -3,7 +3,7 @@
 #include <vector>
 
 #include "colour/lab.h"
-#include "matching/lay.h"
+#include "pigment/lay.h"
 #include "matching/school.h"
 #include "matching/target_distance.h"
 #include "pigment/hand.h"
@@ -17,17 +17,6 @@ struct Sample {
     int under = 0;  // what of Want::standing lies there
 };
 
-/// What an area (or areas that are planned together) asks of its stack.
-struct Want {
-    std::vector<Sample> samples;   // at least one
-    pigment::Patch ground;         // what the first layer is laid on
-    double importance = 1;         // part that its cost has in the whole picture's; those of a picture add up to 1
-    double layerPrice = 0.08;      // a layer must better the area by that much, in CIEDE2000
-    std::vector<int> barred = {};  // sticks that are not to be laid here
-    int laid = 0;                  // that many of a stack's layers lie there already,
-    std::vector<pigment::Patch> standing = {};  // and this is what they have come to; empty: the ground
-};
-
 /// One stick laid over the area in one manner, with more or less pressure; or a tool that lays nothing.
 struct StackLayer {
     int stick = 0;  // index into the sticks; -1 for a tool
@@ -38,6 +27,22 @@ struct StackLayer {
 
 /// Of a stack, from the ground up.
 using Layers = std::vector<StackLayer>;
+
+/// What an area (or areas that are planned together) asks of its stack.
+struct Want {
+    std::vector<Sample> samples;   // at least one
+    pigment::Patch ground;         // what the first layer is laid on
+    double importance = 1;         // part that its cost has in the whole picture's; those of a picture add up to 1
+    double layerPrice = 0.08;      // a layer must better the area by that much, in CIEDE2000
+    std::vector<int> barred = {};  // sticks that are not to be laid here
+    int laid = 0;                  // that many of a stack's layers lie there already,
+    std::vector<pigment::Patch> standing = {};  // and this is what they have come to; empty: the ground
+    std::vector<Layers> own = {};  // layers that the artist has tried and likes: a stack that holds them is worth a
+                                   // layer's price
+};
+
+/// Whether these are among a stack's layers, in their order.
+bool holds(const Layers& stack, const Layers& own);
 
 /// Layers over a ground, and what comes of them.
 struct Stack {
@@ -87,7 +92,7 @@ Stack judged(std::vector<StackLayer> layers, const Want& want, const std::vector
              const StackWeights& weights);
 
 /// Lays strokes at given pressures on a copy of `ground`.
-pigment::Patch laidOn(const pigment::Patch& ground, const std::vector<Lay>& lays,
+pigment::Patch laidOn(const pigment::Patch& ground, const std::vector<pigment::Lay>& lays,
                       const std::vector<PreparedStick>& sticks);
 
 }  // namespace matching

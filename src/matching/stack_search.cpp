@@ -1,6 +1,7 @@
 #include "matching/stack_search.h"
 
 #include <algorithm>
+#include <iterator>
 
 namespace matching {
 
@@ -39,6 +40,22 @@ void keepBest(std::vector<Stack>& stacks, int count, const std::vector<float>& s
         if (int(kept.size()) < count && std::ranges::find(kept, stack.layers, &Stack::layers) == kept.end())
             kept.push_back(std::move(stack));
     stacks = std::move(kept);
+}
+
+/// The artist's own layers, where every one is allowed and they are laid in the order in which the rules have them.
+std::vector<Stack> ownStacks(const Screen& screen, const std::vector<int>& allowed, int mostLayers) {
+    const OptionBank& bank = screen.bank();
+    std::vector<Stack> stacks;
+    for (const Layers& own : screen.want().own) {
+        std::vector<int> options;
+        for (const StackLayer& layer : own)
+            if (const int option = bank.indexOf(layer); std::ranges::binary_search(allowed, option))
+                options.push_back(option);
+        const auto rank = [&](int option) { return bank.options[std::size_t(option)].rank; };
+        if (options.size() == own.size() && int(own.size()) <= mostLayers && std::ranges::is_sorted(options, {}, rank))
+            stacks.push_back(screen.judged(own));
+    }
+    return stacks;
 }
 
 }  // namespace
@@ -106,6 +123,7 @@ Found bestStacks(const Screen& screen, const std::vector<int>& allowed, const st
         std::ranges::sort(open);
         return open;
     };
+    const std::vector<Stack> own = ownStacks(screen, allowed, width.layers);
     std::vector<int> open = allowed;
     for (int depth = 1; depth <= width.layers; ++depth) {
         if (depth == 3) open = shortlist();
@@ -118,6 +136,8 @@ Found bestStacks(const Screen& screen, const std::vector<int>& allowed, const st
             for (const Screened& s : cheapest(std::move(screened), width.judged, bank, stickPrice))
                 next.push_back(screen.judged(bank.with(stack.layers, s.option)));
         }
+        std::ranges::copy_if(own, std::back_inserter(next),
+                             [&](const Stack& stack) { return int(stack.layers.size()) == depth; });
         if (next.empty()) break;
         keepBest(next, width.beam, stickPrice);
         next.front() = exchanged(std::move(next.front()), screen, open, stickPrice, width);
@@ -128,6 +148,8 @@ Found bestStacks(const Screen& screen, const std::vector<int>& allowed, const st
         beam = std::move(next);
         keepBest(beam, width.beam, stickPrice);
     }
+    found.insert(found.end(), own.begin(), own.end());
+    keepBest(found, width.kept, stickPrice);
     return {std::move(found), shortlist()};
 }
 

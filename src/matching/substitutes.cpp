@@ -12,11 +12,32 @@ namespace matching {
 
 namespace {
 
-Mixture mixtureOf(std::vector<Lay> lays, const colour::Lab& wanted, const pigment::Patch& ground,
+Mixture mixtureOf(std::vector<pigment::Lay> lays, const colour::Lab& wanted, const pigment::Patch& ground,
                   const std::vector<PreparedStick>& sticks, colour::Light light) {
     const pigment::Patch patch = laidOn(ground, lays, sticks);
     const colour::Lab predicted = pigment::labOf(patch, light);
     return {std::move(lays), predicted, colour::differenceCie2000(wanted, predicted), pigment::toothUsed(patch)};
+}
+
+/// Half a pressure more or less in one of its strokes, as long as that brings it nearer.
+Mixture pressedFinely(Mixture mixture, const colour::Lab& wanted, const pigment::Patch& ground,
+                      const std::vector<PreparedStick>& sticks, colour::Light light) {
+    constexpr float step = 0.5f;
+    for (bool isBetter = true; isBetter;) {
+        isBetter = false;
+        for (std::size_t i = 0; i < mixture.lays.size(); ++i)
+            for (const float more : {-step, step}) {
+                std::vector<pigment::Lay> lays = mixture.lays;
+                float& pressure = lays[i].pressure.value;
+                pressure += more;
+                if (pressure < step || pressure > pigment::Pressure::heavy.value) continue;
+                Mixture tried = mixtureOf(std::move(lays), wanted, ground, sticks, light);
+                if (tried.difference >= mixture.difference) continue;
+                mixture = std::move(tried);
+                isBetter = true;
+            }
+    }
+    return mixture;
 }
 
 }  // namespace
@@ -30,12 +51,12 @@ std::vector<Mixture> mixturesFor(const colour::Lab& wanted, const pigment::Patch
     const OptionBank bank(sticks, *ground.surface, weights);
     SearchWidth width;
     width.layers = layers;
-    width.beam = width.kept = 8 * count;
-    width.judged = 4 * count;
+    width.beam = width.kept = 4 * count;
+    width.judged = 3 * count;
     std::vector<Mixture> mixtures;
     const std::vector<float> free(sticks.size(), 0.0f);
     for (const Stack& stack : bestStacks(Screen(want, bank, weights), bank.of(allowed), free, width).stacks) {
-        std::vector<Lay> lays;
+        std::vector<pigment::Lay> lays;
         const int size = int(stack.layers.size());
         for (int i = 0; i < size; ++i) {
             const int level = pigment::pressureIn(stack.tones[0], i, size);
@@ -43,14 +64,15 @@ std::vector<Mixture> mixturesFor(const colour::Lab& wanted, const pigment::Patch
             if (level > 0) lays.push_back({layer.stick, layer.manner, pigment::Pressure{float(level)}});
         }
         if (lays.empty()) continue;
-        mixtures.push_back(mixtureOf(std::move(lays), wanted, ground, sticks, light));
+        mixtures.push_back(pressedFinely(mixtureOf(std::move(lays), wanted, ground, sticks, light), wanted, ground,
+                                         sticks, light));
     }
     std::ranges::stable_sort(mixtures, {}, &Mixture::difference);
     std::vector<Mixture> best;
     std::set<std::set<int>> known;
     for (Mixture& mixture : mixtures) {
         std::set<int> used;
-        for (const Lay& lay : mixture.lays) used.insert(lay.stick);
+        for (const pigment::Lay& lay : mixture.lays) used.insert(lay.stick);
         if (int(best.size()) < count && known.insert(used).second) best.push_back(std::move(mixture));
     }
     return best;

@@ -8,14 +8,14 @@ namespace matching {
 
 /// A few strokes for one colour, and what comes of them.
 struct Mixture {
-    std::vector<Lay> lays;
+    std::vector<pigment::Lay> lays;
     colour::Lab predicted;
     double difference = 0;  // CIEDE2000 to the colour that is wanted
     double toothUsed = 0;   // 0..1
 };
 
-/// The best mixtures of at most `layers` sticks for one colour: the stack search with one sample. Never the same sticks
-/// twice; best first, at most `count`; a single stick counts as a mixture.
+/// The best mixtures of at most `layers` sticks for one colour: the stack search with one sample, then every pressure
+/// by halves. Never the same sticks twice; best first, at most `count`; a single stick counts as a mixture.
 std::vector<Mixture> mixturesFor(const colour::Lab& wanted, const pigment::Patch& ground,
                                  const std::vector<PreparedStick>& sticks, const std::vector<int>& allowed, int layers,
                                  int count, colour::Light light);

@@ -5,6 +5,7 @@
 #include <vector>
 
 #include "colour/srgb.h"
+#include "materials/own_mixture.h"
 #include "materials/surface.h"
 
 namespace materials {
@@ -61,7 +62,8 @@ struct Paper {
 struct Library {
     std::vector<Material> media;
     std::vector<Paper> papers;
-    std::vector<Paper> papersToBuy = {};  // known, but not at hand: used up, or never bought
+    std::vector<Paper> papersToBuy = {};     // known, but not at hand: used up, or never bought
+    std::vector<OwnMixture> mixtures = {};  // of the media
 
     const Material* medium(std::string_view id) const;
     const Paper* paper(std::string_view id) const;

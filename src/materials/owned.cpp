@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <cctype>
+#include <iterator>
 #include <set>
 
 namespace materials {
@@ -65,7 +66,15 @@ Library libraryOf(const Drawer& drawer, const Tray* tray) {
         if (const auto* medium = std::get_if<Material>(&owned.what)) library.media.push_back(*medium);
         if (const auto* paper = std::get_if<Paper>(&owned.what)) library.papers.push_back(*paper);
     }
+    std::ranges::copy_if(drawer.mixtures, std::back_inserter(library.mixtures),
+                         [&](const OwnMixture& mixture) { return canBeLaid(mixture, library); });
     return library;
+}
+
+bool canBeLaid(const OwnMixture& mixture, const Library& library) {
+    return std::ranges::all_of(mixture.strokes, [&](const MixtureStroke& stroke) {
+        return !laysPigment(stroke.manner) || library.medium(stroke.stick) != nullptr;
+    });
 }
 
 std::vector<Owned> ownedOf(const Library& library) {

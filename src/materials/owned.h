@@ -66,12 +66,16 @@ struct Tray {
 struct Drawer {
     std::vector<Owned> things;  // in the order of their ids
     std::vector<Tray> trays;    // in the order of their names
+    std::vector<OwnMixture> mixtures = {};  // likewise
     bool operator==(const Drawer&) const = default;
 };
 
 /// What a study may draw from: the media and papers that are not used up, all of them or those of a tray. Papers that
-/// are could be bought.
+/// are could be bought. Mixtures are those of which every stick is there.
 Library libraryOf(const Drawer& drawer, const Tray* tray = nullptr);
+
+/// Whether the library has every stick of it.
+bool canBeLaid(const OwnMixture& mixture, const Library& library);
 
 /// Everything of a library as full and in no box.
 std::vector<Owned> ownedOf(const Library& library);

@@ -4,15 +4,10 @@
 #include <cmath>
 
 #include "colour/reflectance.h"
-#include "common/naming.h"
 
 namespace pigment {
 
 namespace {
-
-constexpr std::array<std::string_view, mannerCount> manners{"scumble", "hatch", "press", "blend",
-                                                            "dab",     "wash",  "fix",   "lift"};
-constexpr std::array<std::string_view, 4> pressureNames{"none", "light", "medium", "heavy"};
 
 /// Handling by kind. Scattering powers of soft, hard, pan and pencil are those of the agreed model; common practice, no
 /// source, for the rest.
@@ -34,29 +29,10 @@ constexpr std::array<Handling, 9> handlings{{
 
 }  // namespace
 
-std::string_view nameOf(Manner manner) {
-    return manners[static_cast<int>(manner)];
-}
-std::string_view nameOf(Pressure pressure) {
-    return pressureNames[std::size_t(std::lround(std::clamp(pressure.value, 0.0f, 3.0f)))];
-}
-std::optional<Manner> mannerNamed(std::string_view name) {
-    return common::enumNamed<Manner>(manners, name);
-}
-std::optional<Pressure> pressureNamed(std::string_view name) {
-    for (std::size_t i = 0; i < pressureNames.size(); ++i)
-        if (pressureNames[i] == name) return Pressure{float(i)};
-    return std::nullopt;
-}
-
 float atPressure(const PressureFigures& figures, Pressure pressure) {
     const float p = std::clamp(pressure.value, 0.0f, 3.0f);
     const int below = std::min(2, int(p));
     return std::lerp(figures[std::size_t(below)], figures[std::size_t(below) + 1], p - float(below));
-}
-
-bool laysPigment(Manner manner) {
-    return manner != Manner::blend && manner != Manner::fix && manner != Manner::lift;
 }
 
 namespace {
@@ -86,10 +62,13 @@ void setRoot(Pigment& pigment) {
 }  // namespace
 
 Pigment pigmentOf(const materials::Material& material) {
+    return pigmentOf(material, colour::reflectanceFromSrgb(colour::srgbFromSrgb8(material.masstone)), material.hiding);
+}
+
+Pigment pigmentOf(const materials::Material& material, const Spectrum& masstone, double hiding) {
     const Handling& handling = handlings[static_cast<int>(material.kind)];
     Pigment p = handled(material, handling);
-    p.scatter.setConstant(handling.fullScatter * static_cast<float>(material.hiding));
-    const Spectrum masstone = colour::reflectanceFromSrgb(colour::srgbFromSrgb8(material.masstone));
+    p.scatter.setConstant(handling.fullScatter * static_cast<float>(hiding));
     p.absorb = material.kind == materials::Kind::watercolour ? absorptionOfFullWash(masstone)
                                                              : p.scatter * absorptionOverScatter(masstone);
     setRoot(p);

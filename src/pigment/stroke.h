@@ -1,41 +1,25 @@
 #pragma once
 
 #include <array>
-#include <compare>
-#include <optional>
-#include <string_view>
 
+#include "materials/manner.h"
 #include "materials/material.h"
 #include "pigment/readings.h"
 
 namespace pigment {
 
-enum class Manner { scumble, hatch, press, blend, dab, wash, fix, lift };
-
-/// How hard the hand presses: 0 leaves nothing, 1 is light, 2 medium, 3 heavy, and everything between fades from one to
-/// the next.
-struct Pressure {
-    float value = 2;
-
-    static const Pressure none, light, medium, heavy;
-    auto operator<=>(const Pressure&) const = default;
-};
-inline constexpr Pressure Pressure::none{0}, Pressure::light{1}, Pressure::medium{2}, Pressure::heavy{3};
+using materials::laysPigment;
+using materials::Manner;
+using materials::mannerCount;
+using materials::mannerNamed;
+using materials::nameOf;
+using materials::Pressure;
+using materials::pressureNamed;
 
 /// A figure that is told for none, light, medium and heavy, at any pressure: straight lines between, so that it rises
 /// where the four rise. Beyond heavy counts as heavy.
 using PressureFigures = std::array<float, 4>;
 float atPressure(const PressureFigures& figures, Pressure pressure);
-
-inline constexpr int mannerCount = 8;
-std::string_view nameOf(Manner manner);
-/// "none", "light", "medium" or "heavy", the nearest.
-std::string_view nameOf(Pressure pressure);
-std::optional<Manner> mannerNamed(std::string_view name);
-std::optional<Pressure> pressureNamed(std::string_view name);
-
-/// Blending, fixing and lifting lay no pigment. A wash may: without one it is alcohol over what lies loose.
-bool laysPigment(Manner manner);
 
 /// A material as the film model needs it.
 struct Pigment {
@@ -50,6 +34,8 @@ struct Pigment {
 
 /// K and S from the masstone alone, the same S in every band.
 Pigment pigmentOf(const materials::Material& material);
+/// The same for a masstone and a hiding power (1 as usual for its kind) of its own.
+Pigment pigmentOf(const materials::Material& material, const Spectrum& masstone, double hiding);
 /// From readings over white and over black of a swatch laid at `pressure`; the material tells only how it handles.
 Pigment pigmentOf(const materials::Material& material, const Readings& readings, Pressure pressure);
 /// The paint before it has dried: what the artist sees while laying it.

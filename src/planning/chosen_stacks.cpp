@@ -4,6 +4,7 @@
 
 #include "common/parallel.h"
 #include "matching/tools.h"
+#include "planning/own_mixtures.h"
 #include "planning/own_stacks.h"
 #include "planning/replacements.h"
 
@@ -36,14 +37,17 @@ bool differOnlyByHand(const Study& one, const Study& other) {
 }
 
 std::optional<std::vector<matching::Stack>> chosenStacks(const Plan& plan, const Study& study,
-                                                         const std::vector<materials::Material>& media,
+                                                         const materials::Library& library,
                                                          const std::vector<matching::PreparedStick>& tray,
                                                          const matching::SearchWidth& width,
                                                          std::shared_ptr<const KeptStacks>& kept,
                                                          const common::Progress& progress) {
     const matching::StackWeights weights = weightsFor(study);
     const matching::OptionBank bank(tray, materials::profileOf(plan.paper.surface), weights);
-    const std::vector<matching::Want> wants = wantsOf(plan, study, media);
+    const std::vector<materials::Material>& media = library.media;
+    std::vector<matching::Want> wants = wantsOf(plan, study, media);
+    const std::vector<matching::Layers> own = ownLayers(library.mixtures, media);
+    for (matching::Want& want : wants) want.own = own;
     const matching::PaletteRules rules = paletteRules(plan, study, media);
     const auto finish = [&](std::vector<matching::Stack>& stacks, const auto& isOpen) {
         common::forEachIndex(int(stacks.size()), [&](int s) {
@@ -57,14 +61,14 @@ std::optional<std::vector<matching::Stack>> chosenStacks(const Plan& plan, const
     std::vector<colour::Lab> startColours;
     for (const matching::Want& want : wants) startColours.push_back(pigment::labOf(want.ground, plan.light));
     if (!kept || kept->study != alone || kept->paper != plan.paper || kept->startColours != startColours ||
-        kept->media != media) {
+        kept->media != media || kept->mixtures != library.mixtures) {
         auto palette = matching::choosePalette(wants, bank, rules, width, weights, progress.part(0, 0.8));
         if (!palette) return std::nullopt;
         std::vector<matching::Stack> finished = palette->stacks;
         finish(finished, [](std::size_t) { return true; });
         if (progress.cancelled()) return std::nullopt;
         kept = std::make_shared<const KeptStacks>(
-            KeptStacks{std::move(alone), plan.paper, startColours, media, *std::move(palette), std::move(finished)});
+            KeptStacks{std::move(alone), plan.paper, startColours, media, library.mixtures, *std::move(palette), std::move(finished)});
     }
     const matching::SetLayers set = setByHand(plan, study, media);
     if (std::ranges::none_of(set, &std::optional<matching::Layers>::has_value)) return kept->finished;

@@ -12,6 +12,7 @@ struct KeptStacks {
     materials::Paper paper;
     std::vector<colour::Lab> startColours;  // of the stacks
     std::vector<materials::Material> media;
+    std::vector<materials::OwnMixture> mixtures;
     matching::Palette palette;
     std::vector<matching::Stack> finished;  // with tools
 };
@@ -20,10 +21,10 @@ struct KeptStacks {
 bool differOnlyByHand(const Study& one, const Study& other);
 
 /// The plan's stacks, one for each area or areas that are planned together: searched over the plan's ground with the
-/// tray (of `media`), tools put between; and around what the artist set, as far as it can be laid. nullopt if
+/// tray (of the library), the artist's own mixtures tried too, tools put between; and around what the artist set, as far as it can be laid. nullopt if
 /// cancelled.
 std::optional<std::vector<matching::Stack>> chosenStacks(const Plan& plan, const Study& study,
-                                                         const std::vector<materials::Material>& media,
+                                                         const materials::Library& library,
                                                          const std::vector<matching::PreparedStick>& tray,
                                                          const matching::SearchWidth& width,
                                                          std::shared_ptr<const KeptStacks>& kept,

@@ -1,6 +1,7 @@
 #include "planning/notes.h"
 
 #include <algorithm>
+#include <map>
 
 #include "colour/munsell.h"
 #include "planning/compatibility.h"
@@ -112,6 +113,16 @@ void addApproachNotes(std::vector<Note>& notes, const Plan& plan, const Study& s
     }
 }
 
+/// Where the artist's own mixtures are laid, a note for each.
+void addMixtureNotes(std::vector<Note>& notes, const Plan& plan) {
+    std::map<std::string, std::vector<int>> areasOf;
+    for (const PlannedStack& stack : plan.stacks)
+        for (const std::string& name : stack.mixtures)
+            areasOf[name].insert(areasOf[name].end(), stack.areas.begin(), stack.areas.end());
+    for (const auto& [name, areas] : areasOf)
+        notes.push_back({NoteKind::advice, NoteTopic::ownMixture, areas, {name}, 0});
+}
+
 /// Where the chosen ground is not to be had, and what does not go together in it.
 void addGroundNotes(std::vector<Note>& notes, const Plan& plan, const Study& study) {
     const auto refuse = [&](GroundObstacle why, const std::vector<int>& areas) {
@@ -184,6 +195,7 @@ std::vector<Note> notesFor(const Plan& plan, const Study& study) {
     if (auto note = noteOfDarks(plan)) notes.push_back(*std::move(note));
     addGroundNotes(notes, plan, study);
     addApproachNotes(notes, plan, study);
+    addMixtureNotes(notes, plan);
     addPictureNotes(notes, plan, study);
     notes.push_back({NoteKind::safety, NoteTopic::dust, {}, {}, 0});
     Note toxic{NoteKind::safety, NoteTopic::toxicPigments, {}, {}, 0};

@@ -88,7 +88,8 @@ enum class NoteTopic {
     groundWantsCare,    // caution
     reasonsClash,
     noFocalArea,
-    noPoints,  // figure: layers that are neither pencil nor hard stick
+    noPoints,    // figure: layers that are neither pencil nor hard stick
+    ownMixture,  // subjects: its name
 };
 
 /// Why a way to begin is not to be had.
@@ -190,6 +191,7 @@ struct PlannedStack {
     std::vector<Layer> layers;
     std::vector<Tone> tones;       // largest share first; shares of all stacks' tones add up to 1
     double pictureDifference = 0;  // mean over its areas, as the eye sees it
+    std::vector<std::string> mixtures = {};  // the artist's own that are laid in it, by name
 };
 
 enum class Stage { drawing, underpainting, blockIn, build, refine, accent, fix };

@@ -6,6 +6,7 @@
 #include "planning/laying.h"
 #include "planning/on_threads.h"
 #include "planning/order.h"
+#include "planning/own_mixtures.h"
 #include "planning/own_stacks.h"
 #include "planning/replacements.h"
 
@@ -49,10 +50,11 @@ common::Result<Plan> planned(const Study& study, const materials::Library& libra
     plan.grain = grainKept(kept, plan.paper.surface, wanted.size(), study.widthMillimetres / wanted.cols);
     standOnGround(plan);
     const auto kind = std::size_t(fineness);
-    const auto stacks = chosenStacks(plan, study, library.media, subject.tray, widthFor(study, fineness),
+    const auto stacks = chosenStacks(plan, study, library, subject.tray, widthFor(study, fineness),
                                      kept.stacks[kind], progress.part(0.5, 0.9));
     if (!stacks) return cancelled;
     takeStacks(plan, study, library.media, withStandIns(*stacks, study, library.media));
+    nameMixtures(plan, library.mixtures);
     makePressureMaps(plan, study, wanted, fineness == Fineness::coarse ? 0.25 : 1.0, &kept.maps[kind]);
     pressAsSet(plan, study);
     fadeEdges(plan, study, wanted);

@@ -34,7 +34,7 @@ void elided(QPainter& painter, const QRectF& box, const QString& text, bool bold
 
 void paintWindow(QPainter& painter, const review::CardWindow& window, const review::PaperTest& test) {
     const cv::Rect2d& offcut = window.offcut;
-    const review::TestFields fields = review::testFieldsOn(test.paper.surface);
+    const review::CardFields fields = review::testFieldsOn(test.paper.surface);
     elided(painter, inUnits({offcut.x, offcut.y - 18, offcut.width, 4.5}),
            Words::tr("%1: fix an offcut of %2 × %3 mm over this frame, right side up")
                .arg(QString::fromStdString(test.paper.name))
@@ -73,7 +73,7 @@ void paintCard(QPainter& painter, review::CardPaper format, int page, const std:
     cardWords(painter, bottom, Qt::AlignHCenter,
               Words::tr("Photograph the whole card flat, by a window, without flash. Tap dust off, never blow it."));
     for (std::size_t w = 0; w < papers.size(); ++w)
-        paintWindow(painter, review::paperLayoutOf(format).windows[w], papers[w]);
+        paintWindow(painter, review::windowsOf(format).windows[w], papers[w]);
 }
 
 /// A page a paper: every field with the colour that it should have.
@@ -86,7 +86,7 @@ void paintExpectations(QPainter& painter, review::CardPaper format, const review
                .arg(QString::fromStdString(test.paper.name)),
            true);
     elided(painter, inUnits({edge, edge + 6, width, 5}), legendOf(test.sticks));
-    const review::TestFields fields = review::testFieldsOn(test.paper.surface);
+    const review::CardFields fields = review::testFieldsOn(test.paper.surface);
     const colour::Lab bare = colour::labFromSrgb8(test.paper.tone);
     for (std::size_t i = 0; i < review::windowFields; ++i) {
         if (!review::canBeLaid(fields[i], test.sticks)) continue;

@@ -64,10 +64,10 @@ CardLayout laidOut(const CardFrame& frame) {
 }
 
 /// Words above and below a window say what goes into each field; between the windows and beside them the card shows.
-PaperCardLayout papersLaidOut(const CardFrame& frame) {
+WindowsLayout papersLaidOut(const CardFrame& frame) {
     constexpr double offcutHeight = 34, margin = 3, words = 18.5, beside = 9;
     constexpr int columns = int(windowFields) / 2;
-    PaperCardLayout layout;
+    WindowsLayout layout;
     const double band = (frame.bottom - frame.top) / double(cardWindows);
     for (std::size_t w = 0; w < cardWindows; ++w) {
         const double y = frame.top + double(w) * band;
@@ -102,8 +102,8 @@ const CardLayout& layoutOf(CardPaper paper) {
     return paper == CardPaper::a4 ? a4 : letter;
 }
 
-const PaperCardLayout& paperLayoutOf(CardPaper paper) {
-    static const PaperCardLayout a4 = papersLaidOut(frameOf(CardPaper::a4)),
+const WindowsLayout& windowsOf(CardPaper paper) {
+    static const WindowsLayout a4 = papersLaidOut(frameOf(CardPaper::a4)),
                                  letter = papersLaidOut(frameOf(CardPaper::letter));
     return paper == CardPaper::a4 ? a4 : letter;
 }
@@ -115,7 +115,9 @@ const std::vector<double>& ladderReflectances() {
 }
 
 int cornerId(CardKind kind, CardPaper paper, int corner) {
-    return static_cast<int>(kind) * 8 + static_cast<int>(paper) * 4 + corner;
+    // The third kind came when the pages' had been given.
+    const int first = kind == CardKind::trials ? firstPageId + mostPages : static_cast<int>(kind) * 8;
+    return first + static_cast<int>(paper) * 4 + corner;
 }
 
 cv::Mat markerModules(int id) {

@@ -11,8 +11,9 @@ namespace review {
 /// A card is a printed page with a marker in each corner and a grey ladder along the top and along the bottom. All
 /// lengths in millimetres from the page's upper left corner.
 enum class CardPaper { a4, letter };
-/// What it takes: sticks laid on the card itself, or on offcuts of papers that are fixed to it.
-enum class CardKind { swatches, papers };
+/// What it takes: sticks laid on the card itself; or on offcuts of papers that are fixed to it, to test these or to try
+/// strokes over each other.
+enum class CardKind { swatches, papers, trials };
 
 struct CardFrame {
     cv::Size2d page;
@@ -40,17 +41,17 @@ struct CardLayout {
 };
 const CardLayout& layoutOf(CardPaper paper);
 
-/// The test card of papers: one window a paper, over which an offcut is laid, with fields that are read in two lines.
+/// The cards of windows: one window a paper, over which an offcut is laid, with fields that are read in two lines.
 inline constexpr std::size_t cardWindows = 3, windowFields = 12;
 struct CardWindow {
     cv::Rect2d offcut;
     std::array<cv::Rect2d, windowFields> fields;
 };
-struct PaperCardLayout {
+struct WindowsLayout {
     std::array<CardWindow, cardWindows> windows;
     std::vector<cv::Rect2d> white;
 };
-const PaperCardLayout& paperLayoutOf(CardPaper paper);
+const WindowsLayout& windowsOf(CardPaper paper);
 
 /// Luminous reflectances of what is printed: typical of office paper and a laser printer, from memory. Where a printer
 /// differs, readings are off by as much.

@@ -134,7 +134,7 @@ common::Result<LitCard> lightOf(const cv::Mat& xyz, CardKind kind, const std::st
 
     std::vector<WhiteSurface::Spot> spots;
     for (const cv::Rect2d& spot :
-         kind == CardKind::swatches ? layoutOf(place->paper).white : paperLayoutOf(place->paper).white)
+         kind == CardKind::swatches ? layoutOf(place->paper).white : windowsOf(place->paper).white)
         if (const LinearSamples samples = samplesIn(linear, *place, spot, 0); samples.size() >= 8)
             spots.push_back({(spot.tl() + spot.br()) * 0.5, trimmedMean(samples)});
     LitCard card{linear, *place, WhiteSurface(frame.page, spots), {}};

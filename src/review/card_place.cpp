@@ -64,9 +64,9 @@ common::Result<CardPlace> findCard(const cv::Mat& grey, CardKind kind, const std
         return std::ranges::count_if(
             ids, [&](int id) { return id >= cornerId(of, paper, 0) && id <= cornerId(of, paper, 3); });
     };
-    const CardKind other = kind == CardKind::swatches ? CardKind::papers : CardKind::swatches;
-    for (const CardPaper paper : {CardPaper::a4, CardPaper::letter})
-        if (cornersOf(other, paper) >= 3) return Problem{ProblemKind::cardOther, name};
+    for (const CardKind other : {CardKind::swatches, CardKind::papers, CardKind::trials})
+        for (const CardPaper paper : {CardPaper::a4, CardPaper::letter})
+            if (other != kind && cornersOf(other, paper) >= 3) return Problem{ProblemKind::cardOther, name};
     CardPlace place;
     place.paper =
         cornersOf(kind, CardPaper::letter) > cornersOf(kind, CardPaper::a4) ? CardPaper::letter : CardPaper::a4;

@@ -6,7 +6,6 @@
 
 #include "colour/difference.h"
 #include "colour/srgb.h"
-#include "review/card_light.h"
 #include "review/least_squares.h"
 
 namespace review {
@@ -17,40 +16,12 @@ using colour::Lab;
 using pigment::Manner;
 using pigment::Pressure;
 
-PaperFieldReading fieldIn(const LitCard& card, const cv::Rect2d& field) {
-    constexpr double margin = 2.5;  // millimetres: hands do not keep to the line
-    LinearSamples samples = card.inside(field, margin);
-    PaperFieldReading reading;
-    if (samples.empty()) return reading;
-    const cv::Vec3f under = card.white.at((field.tl() + field.br()) * 0.5);
-    cv::Vec3d sum(0, 0, 0);
-    for (cv::Vec3f& v : samples) {
-        cv::divide(v, under, v);
-        v = card.curve(v);
-        sum += v;
-    }
-    // All counts: the grain's lights and darks are what the eye joins.
-    const cv::Vec3f mean(sum / double(samples.size()));
-    reading.xyz = xyzOf(mean);
-    double squares = 0;
-    for (const cv::Vec3f& v : samples)
-        squares += std::pow(colour::labFromXyz(xyzOf(v)).L - colour::labFromXyz(reading.xyz).L, 2);
-    // Each square millimetre of grain counts as one reading.
-    const double count = (field.width - 2 * margin) * (field.height - 2 * margin);
-    reading.error = std::sqrt(squares / double(samples.size()) / count);
-    return reading;
-}
-
-Lab labOf(const PaperFieldReading& reading) {
-    return colour::labFromXyz(reading.xyz);
-}
-
 /// Up to four equal layers that bring a usual tooth of this surface nearest to being filled by `share`.
-std::vector<TestStroke> underlay(TestStick stick, materials::Surface surface, double share) {
+FieldStrokes underlay(int stick, materials::Surface surface, double share) {
     materials::Material soft;
     soft.masstone = {128, 128, 128};
     const pigment::Pigment pigment = pigment::pigmentOf(soft);
-    std::vector<TestStroke> best;
+    FieldStrokes best;
     double least = 1e9;
     for (const Pressure pressure : {Pressure::light, Pressure::medium, Pressure::heavy}) {
         pigment::Patch patch = pigment::barePatch(materials::profileOf(surface), colour::Spectrum::Constant(0.5f));
@@ -65,32 +36,17 @@ std::vector<TestStroke> underlay(TestStick stick, materials::Surface surface, do
     return best;
 }
 
-using TestPigments = std::array<std::optional<pigment::Pigment>, testStickCount>;
-
-TestPigments pigmentsOf(const TestSticks& sticks) {
-    TestPigments pigments;
-    for (std::size_t i = 0; i < sticks.size(); ++i)
-        if (sticks[i]) pigments[i] = pigment::pigmentOf(*sticks[i]);
-    return pigments;
-}
-
-pigment::Patch laidOver(pigment::Patch patch, const std::vector<TestStroke>& field, const TestPigments& pigments,
-                        float hand) {
-    for (const TestStroke& stroke : field)
-        pigment::lay(patch, {&*pigments[std::size_t(stroke.stick)], stroke.manner, stroke.pressure, hand});
-    return patch;
-}
-
-Lab expected(const pigment::Patch& bare, const std::vector<TestStroke>& field, const TestPigments& pigments) {
+Lab expected(const pigment::Patch& bare, const FieldStrokes& field, const FieldPigments& pigments) {
     return pigment::labOf(laidOver(bare, field, pigments, 1), colour::Light::daylight65);
 }
 
 }  // namespace
 
-TestFields testFieldsOn(materials::Surface surface) {
-    using enum TestStick;
-    const auto filledTo = [surface](TestStick stick, double share, TestStroke over) {
-        std::vector<TestStroke> strokes = underlay(stick, surface, share);
+CardFields testFieldsOn(materials::Surface surface) {
+    constexpr int farthest = int(TestStick::farthest), middle = int(TestStick::middle),
+                  opposite = int(TestStick::opposite), pencil = int(TestStick::pencil);
+    const auto filledTo = [surface](int stick, double share, pigment::Lay over) {
+        FieldStrokes strokes = underlay(stick, surface, share);
         strokes.push_back(over);
         return strokes;
     };
@@ -110,34 +66,11 @@ TestFields testFieldsOn(materials::Surface surface) {
     }};
 }
 
-bool canBeLaid(const std::vector<TestStroke>& field, const TestSticks& sticks) {
-    return std::ranges::all_of(field,
-                               [&](const TestStroke& stroke) { return sticks[std::size_t(stroke.stick)].has_value(); });
-}
-
-pigment::Patch laidField(const std::vector<TestStroke>& field, const materials::Paper& paper, const TestSticks& sticks,
-                         float hand) {
-    return laidOver(pigment::barePatch(paper), field, pigmentsOf(sticks), hand);
-}
-
-common::Result<PaperCardReading> readPaperCard(const cv::Mat& xyz, const std::string& name) {
-    const auto card = lightOf(xyz, CardKind::papers, name);
-    if (!card) return card.problem();
-    PaperCardReading reading;
-    reading.paper = card->place.paper;
-    reading.page = card->place.page;
-    const PaperCardLayout& layout = paperLayoutOf(reading.paper);
-    for (std::size_t w = 0; w < cardWindows; ++w)
-        for (std::size_t i = 0; i < windowFields; ++i)
-            reading.windows[w][i] = fieldIn(*card, layout.windows[w].fields[i]);
-    return reading;
-}
-
 std::optional<TestedPaper> testedPaper(const WindowReading& window, const PaperTest& test) {
     const materials::Paper& known = test.paper;
     const TestSticks& sticks = test.sticks;
 
-    const TestFields fields = testFieldsOn(known.surface);
+    const CardFields fields = testFieldsOn(known.surface);
     const Lab bare = labOf(window[0]);
     std::vector<std::size_t> laid;
     double farthest = 0;
@@ -161,7 +94,7 @@ std::optional<TestedPaper> testedPaper(const WindowReading& window, const PaperT
     // The sticks' own colours and the hand that lays a test are no better known than this; and a paper that is another
     // than its surface says is so by a factor of two, not of ten.
     constexpr double leastError = 1, toothSpread = 0.7;
-    const TestPigments pigments = pigmentsOf(sticks);
+    const FieldPigments pigments = pigmentsOf(sticks);
     const auto residuals = [&](const Unknowns& x) {
         const pigment::Patch paper = pigment::barePatch(with(x));
         std::vector<double> all;

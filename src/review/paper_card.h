@@ -2,11 +2,8 @@
 
 #include <array>
 #include <optional>
-#include <vector>
 
-#include "common/result.h"
-#include "pigment/patch.h"
-#include "review/card.h"
+#include "review/card_windows.h"
 
 namespace review {
 
@@ -22,39 +19,9 @@ struct PaperTest {
     TestSticks sticks;
 };
 
-struct TestStroke {
-    TestStick stick = TestStick::farthest;
-    pigment::Manner manner = pigment::Manner::scumble;
-    pigment::Pressure pressure = pigment::Pressure::medium;
-};
-
-/// What goes into each field of a window, in the order in which it is laid. The first stays bare; single strokes tell
-/// what the paper takes off a stick, and what is laid over a tooth that is filled more and more tells what it holds.
-using TestFields = std::array<std::vector<TestStroke>, windowFields>;
-TestFields testFieldsOn(materials::Surface surface);
-
-/// Whether all sticks of a field are there.
-bool canBeLaid(const std::vector<TestStroke>& field, const TestSticks& sticks);
-
-/// What the field is to look like by the film model, all its sticks being there; a hand may lay so many times the usual
-/// amounts.
-pigment::Patch laidField(const std::vector<TestStroke>& field, const materials::Paper& paper, const TestSticks& sticks,
-                         float hand = 1);
-
-struct PaperFieldReading {
-    colour::Xyz xyz;   // relative to D50
-    double error = 0;  // CIEDE2000 by which the mean may be off for grain and noise, one standard error
-};
-using WindowReading = std::array<PaperFieldReading, windowFields>;
-
-struct PaperCardReading {
-    CardPaper paper = CardPaper::a4;
-    int page = 0;
-    std::array<WindowReading, cardWindows> windows;
-};
-
-/// Reads a photograph of a filled test card (CV_32FC3, XYZ relative to D50). Refuses as readCard does.
-common::Result<PaperCardReading> readPaperCard(const cv::Mat& xyz, const std::string& name);
+/// What goes into each field: single strokes tell what the paper takes off a stick, and what is laid over a tooth that
+/// is filled more and more tells what it holds. The sticks' places are TestStick's.
+CardFields testFieldsOn(materials::Surface surface);
 
 /// A paper as its test says that it is.
 struct TestedPaper {

@@ -147,11 +147,11 @@ cv::Mat filledCard(CardPaper paper, int page, const std::vector<FilledRow>& rows
     return card;
 }
 
-cv::Mat filledPaperCard(CardPaper paper, int page, const std::vector<FilledWindow>& windows, double pixelsPerMillimetre,
+cv::Mat filledWindows(CardKind kind, CardPaper paper, int page, const std::vector<FilledWindow>& windows, double pixelsPerMillimetre,
                         unsigned seed) {
-    const PaperCardLayout& layout = paperLayoutOf(paper);
+    const WindowsLayout& layout = windowsOf(paper);
     cv::RNG random(seed + 1);
-    cv::Mat card = emptyCard(CardKind::papers, paper, page, pixelsPerMillimetre);
+    cv::Mat card = emptyCard(kind, paper, page, pixelsPerMillimetre);
     for (std::size_t w = 0; w < std::min(windows.size(), cardWindows); ++w) {
         const FilledWindow& window = windows[w];
         paintPatch(card, layout.windows[w].offcut, pigment::barePatch(window.paper), pixelsPerMillimetre, random);

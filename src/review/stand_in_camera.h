@@ -5,7 +5,7 @@
 #include <optional>
 #include <vector>
 
-#include "review/paper_card.h"
+#include "review/card_windows.h"
 
 namespace review {
 
@@ -27,19 +27,19 @@ FilledRow filledRow(const pigment::Pigment& pigment, float hand);
 cv::Mat filledCard(CardPaper paper, int page, const std::vector<FilledRow>& rows, double pixelsPerMillimetre,
                    unsigned seed);
 
-/// An offcut of `paper` on which the fields of a test card have been laid, by a hand whose amounts are `hand` times the
+/// An offcut of `paper` on which the fields of a card of windows have been laid, by a hand whose amounts are `hand` times the
 /// usual ones, and from field to field by `handSpread` (a standard deviation) more or less.
 struct FilledWindow {
     materials::Paper paper;
-    TestFields fields;
-    TestSticks sticks;
+    CardFields fields;
+    std::vector<std::optional<materials::Material>> sticks;
     float hand = 1;
     double handSpread = 0;
 };
 
-/// A test card of papers lying flat, like filledCard; the fields have the paper's grain. Windows beyond `windows` are
+/// A card of windows lying flat, like filledCard; the fields have the paper's grain. Windows beyond `windows` are
 /// empty.
-cv::Mat filledPaperCard(CardPaper paper, int page, const std::vector<FilledWindow>& windows, double pixelsPerMillimetre,
+cv::Mat filledWindows(CardKind kind, CardPaper paper, int page, const std::vector<FilledWindow>& windows, double pixelsPerMillimetre,
                         unsigned seed);
 
 /// Of the table on which everything lies.

@@ -11,11 +11,12 @@ using common::Problem;
 using common::ProblemKind;
 
 QByteArray drawerJson(const WholeDrawer& whole) {
-    QJsonArray things, trays;
+    QJsonArray things, trays, mixtures;
     QJsonObject photographs;
     for (const materials::Owned& owned : whole.drawer.things) things.append(jsonOf(owned));
     for (const materials::Tray& tray : whole.drawer.trays)
         trays.append(QJsonObject{{"name", text(tray.name)}, {"things", arrayOf(tray.ids)}});
+    for (const materials::OwnMixture& mixture : whole.drawer.mixtures) mixtures.append(jsonOf(mixture));
     for (const auto& [key, photograph] : whole.photographs)
         photographs[text(key)] = QJsonObject{{"name", text(photograph.name)},
                                              {"base64", QString::fromLatin1(qtBytes(photograph.bytes).toBase64())}};
@@ -23,6 +24,7 @@ QByteArray drawerJson(const WholeDrawer& whole) {
                                      {"version", 1},
                                      {"things", things},
                                      {"trays", trays},
+                                     {"mixtures", mixtures},
                                      {"photographs", photographs}})
         .toJson();
 }
@@ -44,6 +46,11 @@ common::Result<WholeDrawer> drawerFromJson(const common::Bytes& json, const std:
     }
     for (const QJsonValue& value : object["trays"].toArray())
         whole.drawer.trays.push_back({stringIn(value.toObject(), "name"), listIn(value.toObject(), "things")});
+    for (const QJsonValue& value : object["mixtures"].toArray()) {
+        auto mixture = mixtureFrom(value.toObject(), name);
+        if (!mixture) return Problem{ProblemKind::drawerDamaged, name, 0, mixture.problem().what};
+        whole.drawer.mixtures.push_back(*std::move(mixture));
+    }
     const QJsonObject photographs = object["photographs"].toObject();
     for (const QString& key : photographs.keys()) {
         const QJsonObject photograph = photographs[key].toObject();
@@ -70,7 +77,7 @@ common::Result<DrawerChange> takeIn(const WholeDrawer& whole, MaterialsStore& st
     // The photographs first: nothing refers to them until the change is made.
     for (const auto& [key, photograph] : whole.photographs)
         if (const auto kept = store.keep(photograph); !kept) return kept.problem();
-    return DrawerChange{whole.drawer.things, {}, whole.drawer.trays};
+    return DrawerChange{whole.drawer.things, {}, whole.drawer.trays, whole.drawer.mixtures};
 }
 
 }  // namespace storage

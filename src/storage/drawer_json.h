@@ -9,7 +9,7 @@
 
 namespace storage {
 
-/// All that the artist owns, to carry elsewhere: things, trays, and the photographs by their keys.
+/// All that the artist owns, to carry elsewhere: things, trays, mixtures, and the photographs by their keys.
 struct WholeDrawer {
     materials::Drawer drawer;
     std::map<std::string, Photograph> photographs;
@@ -22,7 +22,7 @@ QByteArray drawerJson(const WholeDrawer& whole);
 inline constexpr std::uintmax_t mostDrawerBytes = 1'000'000'000;
 common::Result<WholeDrawer> drawerFromJson(const common::Bytes& json, const std::string& name);
 
-/// Out of the library, and into it: things and trays with the same id and name are replaced, the others kept.
+/// Out of the library, and into it: things, trays and mixtures with the same id or name are replaced, the others kept.
 common::Result<WholeDrawer> wholeOf(const MaterialsStore& store);
 common::Result<DrawerChange> takeIn(const WholeDrawer& whole, MaterialsStore& store);
 

@@ -1,5 +1,7 @@
 #include "storage/materials_json.h"
 
+#include <QJsonDocument>
+
 #include "materials/names.h"
 #include "storage/json_reader.h"
 
@@ -96,8 +98,44 @@ std::optional<Problem> readAll(const QJsonValue& array, const std::string& name,
 
 }  // namespace
 
+QJsonObject jsonOf(const materials::OwnMixture& mixture) {
+    QJsonArray strokes;
+    for (const materials::MixtureStroke& stroke : mixture.strokes)
+        strokes.append(QJsonObject{{"stick", text(stroke.stick)},
+                                   {"manner", text(materials::nameOf(stroke.manner))},
+                                   {"pressure", double(stroke.pressure.value)}});
+    return {{"name", text(mixture.name)}, {"paper", text(mixture.paper)}, {"strokes", strokes}};
+}
+
+common::Result<materials::OwnMixture> mixtureFrom(const QJsonObject& json, const std::string& name) {
+    Reader reader(json, name);
+    materials::OwnMixture mixture{reader.string("name"), reader.string("paper"), {}};
+    for (const QJsonValue& value : json["strokes"].toArray()) {
+        const QJsonObject of = value.toObject();
+        Reader stroke(of, name);
+        mixture.strokes.push_back({stroke.string("stick"), stroke.word("manner", &materials::mannerNamed),
+                                   materials::Pressure{float(stroke.number("pressure", 0, 3))}});
+        if (stroke.problem) return *stroke.problem;
+    }
+    if (mixture.name.empty()) reader.fail("name");
+    if (mixture.strokes.empty() || mixture.strokes.size() > materials::mostMixtureStrokes) reader.fail("strokes");
+    if (reader.problem) return *reader.problem;
+    return mixture;
+}
+
+QString mixtureText(const materials::OwnMixture& mixture) {
+    return QString::fromUtf8(QJsonDocument(jsonOf(mixture)).toJson(QJsonDocument::Compact));
+}
+
+std::optional<materials::OwnMixture> mixtureIn(const QString& text) {
+    auto mixture = mixtureFrom(QJsonDocument::fromJson(text.toUtf8()).object(), {});
+    if (!mixture) return std::nullopt;
+    return *std::move(mixture);
+}
+
 QJsonObject jsonOf(const materials::Library& library) {
-    QJsonArray media, papers, papersToBuy;
+    QJsonArray media, papers, papersToBuy, mixtures;
+    for (const materials::OwnMixture& mixture : library.mixtures) mixtures.append(jsonOf(mixture));
     for (const materials::Material& medium : library.media) media.append(jsonOf(medium));
     for (const materials::Paper& paper : library.papers) papers.append(jsonOf(paper));
     for (const materials::Paper& paper : library.papersToBuy) papersToBuy.append(jsonOf(paper));
@@ -105,7 +143,8 @@ QJsonObject jsonOf(const materials::Library& library) {
             {"version", 1},
             {"media", media},
             {"papers", papers},
-            {"papersToBuy", papersToBuy}};
+            {"papersToBuy", papersToBuy},
+            {"mixtures", mixtures}};
 }
 
 common::Result<materials::Library> libraryFrom(const QJsonObject& json, const std::string& name) {
@@ -118,6 +157,11 @@ common::Result<materials::Library> libraryFrom(const QJsonObject& json, const st
     if (auto problem = readAll(json["media"], name, &mediumFrom, library.media)) return *problem;
     if (auto problem = readAll(json["papers"], name, &paperFrom, library.papers)) return *problem;
     if (auto problem = readAll(json["papersToBuy"], name, &paperFrom, library.papersToBuy)) return *problem;
+    for (const QJsonValue& value : json["mixtures"].toArray()) {
+        auto mixture = mixtureFrom(value.toObject(), name);
+        if (!mixture) return mixture.problem();
+        library.mixtures.push_back(*std::move(mixture));
+    }
     return library;
 }
 

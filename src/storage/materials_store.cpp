@@ -17,6 +17,7 @@
 #include <map>
 #include <set>
 
+#include "storage/materials_json.h"
 #include "storage/text.h"
 #include "storage/thing_rows.h"
 
@@ -54,6 +55,7 @@ const QStringList& schemaSteps() {
         QStringLiteral("ALTER TABLE thing ADD COLUMN lost REAL NOT NULL DEFAULT 0"),
         QStringLiteral("CREATE TABLE answer (number INTEGER PRIMARY KEY, exercise TEXT NOT NULL, sitting INTEGER NOT "
                        "NULL, at INTEGER NOT NULL, apart REAL NOT NULL, is_right INTEGER NOT NULL)"),
+        QStringLiteral("CREATE TABLE mixture (name TEXT PRIMARY KEY, mixture TEXT NOT NULL) WITHOUT ROWID"),
     };
     return steps;
 }
@@ -85,6 +87,12 @@ materials::Drawer applied(materials::Drawer drawer, const DrawerChange& change) 
         drawer.trays.insert(std::ranges::upper_bound(drawer.trays, tray.name, {}, &materials::Tray::name), tray);
     }
     std::erase_if(drawer.trays, [](const materials::Tray& tray) { return tray.ids.empty(); });
+    for (const materials::OwnMixture& mixture : change.mixtures) {
+        std::erase_if(drawer.mixtures, [&](const auto& other) { return other.name == mixture.name; });
+        if (mixture.strokes.empty()) continue;
+        drawer.mixtures.insert(
+            std::ranges::upper_bound(drawer.mixtures, mixture.name, {}, &materials::OwnMixture::name), mixture);
+    }
     return drawer;
 }
 
@@ -245,6 +253,9 @@ common::Result<materials::Drawer> MaterialsStore::drawer(std::optional<Problem>*
     auto all = trays();
     if (!all) return all.problem();
     drawer.trays = *std::move(all);
+    auto tried = mixtures();
+    if (!tried) return tried.problem();
+    drawer.mixtures = *std::move(tried);
     return drawer;
 }
 
@@ -261,10 +272,21 @@ common::Result<std::vector<materials::Tray>> MaterialsStore::trays() const {
     return trays;
 }
 
+common::Result<std::vector<materials::OwnMixture>> MaterialsStore::mixtures() const {
+    std::vector<materials::OwnMixture> mixtures;
+    QSqlQuery query(database_);
+    query.setForwardOnly(true);
+    if (!query.exec("SELECT mixture FROM mixture ORDER BY name")) return problem(ProblemKind::libraryDamaged);
+    while (query.next())
+        if (auto mixture = mixtureIn(query.value(0).toString())) mixtures.push_back(*std::move(mixture));
+    return mixtures;
+}
+
 common::Done MaterialsStore::apply(const DrawerChange& change) {
     return changed([&] {
         return put(change.put) && remove(change.removed) &&
-               std::ranges::all_of(change.trays, [&](const materials::Tray& tray) { return putTray(tray); });
+               std::ranges::all_of(change.trays, [&](const auto& tray) { return putTray(tray); }) &&
+               std::ranges::all_of(change.mixtures, [&](const auto& mixture) { return putMixture(mixture); });
     });
 }
 
@@ -315,6 +337,15 @@ bool MaterialsStore::putTray(const materials::Tray& tray) {
         if (!done(query, query.exec())) return false;
     }
     return true;
+}
+
+bool MaterialsStore::putMixture(const materials::OwnMixture& mixture) {
+    QSqlQuery query(database_);
+    query.prepare(mixture.strokes.empty() ? "DELETE FROM mixture WHERE name = ?"
+                                          : "INSERT OR REPLACE INTO mixture (name, mixture) VALUES (?, ?)");
+    query.addBindValue(text(mixture.name));
+    if (!mixture.strokes.empty()) query.addBindValue(mixtureText(mixture));
+    return done(query, query.exec());
 }
 
 common::Result<std::string> MaterialsStore::keep(const Photograph& photograph) {

@@ -18,11 +18,12 @@
 namespace storage {
 
 /// One step: things added or put in the place of those with the same id, things taken out of the drawer and of every
-/// tray, and trays made or changed (one without things is taken away), in this order.
+/// tray, and trays and mixtures made or changed (one without things or strokes is taken away), in this order.
 struct DrawerChange {
     std::vector<materials::Owned> put = {};
     std::vector<std::string> removed = {};
     std::vector<materials::Tray> trays = {};
+    std::vector<materials::OwnMixture> mixtures = {};
 };
 
 /// What a drawer is after a change, as MaterialsStore::apply leaves it.
@@ -62,6 +63,8 @@ class MaterialsStore {
     common::Result<materials::Drawer> drawer(std::optional<common::Problem>* unreadable = nullptr) const;
     /// The trays alone, in the order of their names.
     common::Result<std::vector<materials::Tray>> trays() const;
+    /// Likewise; one that cannot be read is left out, and stays in the library.
+    common::Result<std::vector<materials::OwnMixture>> mixtures() const;
 
     /// All of a change or nothing.
     common::Done apply(const DrawerChange& change);
@@ -94,6 +97,7 @@ class MaterialsStore {
     bool put(const std::vector<materials::Owned>& things);
     bool remove(const std::vector<std::string>& ids);
     bool putTray(const materials::Tray& tray);
+    bool putMixture(const materials::OwnMixture& mixture);
     common::Done changed(const std::function<bool()>& work);
     common::Problem problem(common::ProblemKind kind) const;
     common::Problem problem(const QSqlError& error) const;

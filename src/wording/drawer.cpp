@@ -191,7 +191,7 @@ QStringList whatIsKnown(const materials::Owned& owned) {
 
 QStringList substituteSentences(const matching::Substitutes& substitutes,
                                 const std::vector<materials::Material>& media) {
-    const auto named = [&](const matching::Lay& lay) {
+    const auto named = [&](const pigment::Lay& lay) {
         const materials::Material& medium = media[std::size_t(lay.stick)];
         return say("%1 (%2)").arg(text(medium.name), kindWord(medium.kind));
     };

@@ -189,9 +189,12 @@ QString mannerPast(pigment::Manner manner) {
 }
 
 QString pressureWord(pigment::Pressure pressure) {
-    if (pressure.value < 0.5f) return say("no pressure");
-    if (pressure.value < 1.5f) return say("light pressure");
-    return pressure.value < 2.5f ? say("medium pressure") : say("heavy pressure");
+    if (pressure <= pigment::Pressure::none) return say("no pressure");
+    if (pressure.value < 0.75f) return say("the lightest pressure");
+    if (pressure.value < 1.25f) return say("light pressure");
+    if (pressure.value < 1.75f) return say("light to medium pressure");
+    if (pressure.value < 2.25f) return say("medium pressure");
+    return pressure.value < 2.75f ? say("medium to heavy pressure") : say("heavy pressure");
 }
 
 QString kindWord(materials::Kind kind) {

@@ -318,6 +318,8 @@ QString noteSentence(const planning::Note& note, const planning::Plan& plan) {
                 .arg(text(plan.paper.name))
                 .arg(note.figure, 0, 'f', 0)
                 .arg(note.second, 0, 'f', 0);
+        case NoteTopic::ownMixture:
+            return say("Your own mixture “%1” serves here: %2.").arg(text(note.subjects.front()), areas);
         case NoteTopic::sheetsShort:
             return say("The series needs %1 sheets of %2; at hand are %3.")
                 .arg(note.figure, 0, 'f', 0)

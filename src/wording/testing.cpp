@@ -12,16 +12,14 @@ namespace {
 
 /// Equal strokes in a row, counted.
 struct Repeated {
-    review::TestStroke stroke;
+    pigment::Lay stroke;
     int times = 0;
 };
 
-std::vector<Repeated> counted(const std::vector<review::TestStroke>& field) {
+std::vector<Repeated> counted(const review::FieldStrokes& field) {
     std::vector<Repeated> all;
-    for (const review::TestStroke& stroke : field) {
-        const bool isSame = !all.empty() && all.back().stroke.stick == stroke.stick &&
-                            all.back().stroke.manner == stroke.manner && all.back().stroke.pressure == stroke.pressure;
-        if (isSame)
+    for (const pigment::Lay& stroke : field) {
+        if (!all.empty() && all.back().stroke == stroke)
             ++all.back().times;
         else
             all.push_back({stroke, 1});
@@ -30,7 +28,7 @@ std::vector<Repeated> counted(const std::vector<review::TestStroke>& field) {
 }
 
 /// Short, for a label.
-QString strokeLabel(const review::TestStroke& stroke) {
+QString strokeLabel(const pigment::Lay& stroke) {
     static const char* const manners[] = {
         QT_TRANSLATE_NOOP("wording", "scumble"), QT_TRANSLATE_NOOP("wording", "hatch"),
         QT_TRANSLATE_NOOP("wording", "press"),   QT_TRANSLATE_NOOP("wording", "blend"),
@@ -40,7 +38,7 @@ QString strokeLabel(const review::TestStroke& stroke) {
                                             QT_TRANSLATE_NOOP("wording", "medium"),
                                             QT_TRANSLATE_NOOP("wording", "heavy")};
     return say("%1 %2 %3")
-        .arg(testStickLetter(stroke.stick), say(manners[int(stroke.manner)]),
+        .arg(testStickLetter(review::TestStick(stroke.stick)), say(manners[int(stroke.manner)]),
              say(pressures[std::lround(stroke.pressure.value)]));
 }
 
@@ -60,7 +58,7 @@ QString testStickLetter(review::TestStick stick) {
     return {};
 }
 
-QString fieldShort(int number, const std::vector<review::TestStroke>& field) {
+QString fieldShort(int number, const review::FieldStrokes& field) {
     QStringList parts;
     for (const Repeated& it : counted(field)) {
         const QString stroke = strokeLabel(it.stroke);
@@ -69,19 +67,19 @@ QString fieldShort(int number, const std::vector<review::TestStroke>& field) {
     return say("%1 %2").arg(QString::number(number), parts.isEmpty() ? say("bare") : parts.join(QStringLiteral(", ")));
 }
 
-QString fieldWords(int number, const std::vector<review::TestStroke>& field) {
+QString fieldWords(int number, const review::FieldStrokes& field) {
     QStringList parts;
     for (const Repeated& it : counted(field)) {
         const QString stroke =
             say("%1 %2 at %3")
-                .arg(testStickLetter(it.stroke.stick), mannerPast(it.stroke.manner), pressureWord(it.stroke.pressure));
+                .arg(testStickLetter(review::TestStick(it.stroke.stick)), mannerPast(it.stroke.manner), pressureWord(it.stroke.pressure));
         parts << (it.times > 1 ? say("%1, %2 layers").arg(stroke).arg(it.times) : stroke);
     }
     return say("%1. %2.").arg(QString::number(number),
                               parts.isEmpty() ? say("Left bare") : parts.join(say("; over it ")));
 }
 
-QString fieldExpectation(const std::vector<review::TestStroke>& field, const colour::Lab& bare, const colour::Lab& seen,
+QString fieldExpectation(const review::FieldStrokes& field, const colour::Lab& bare, const colour::Lab& seen,
                          double toothUsed) {
     if (field.empty()) return say("The paper's own colour: %1.").arg(colourWords(bare));
     const double steps = colour::munsellValueOfLightness(seen.L) - colour::munsellValueOfLightness(bare.L);

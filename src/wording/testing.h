@@ -11,11 +11,11 @@ namespace wording {
 /// By which a stick is named on a test card.
 QString testStickLetter(review::TestStick stick);
 /// "7 A press light ×2, C scumble": what fits beside a field.
-QString fieldShort(int number, const std::vector<review::TestStroke>& field);
+QString fieldShort(int number, const review::FieldStrokes& field);
 /// The same as a sentence.
-QString fieldWords(int number, const std::vector<review::TestStroke>& field);
+QString fieldWords(int number, const review::FieldStrokes& field);
 /// What should be seen in it: how it stands off the bare paper, and how full its tooth then is.
-QString fieldExpectation(const std::vector<review::TestStroke>& field, const colour::Lab& bare, const colour::Lab& seen,
+QString fieldExpectation(const review::FieldStrokes& field, const colour::Lab& bare, const colour::Lab& seen,
                          double toothUsed);
 /// What a test has told about a paper, against what was known.
 QStringList testedSentences(const review::TestedPaper& tested, const materials::Paper& known);

@@ -177,7 +177,7 @@ class TestPalette : public QObject {
             const Lab seen = pigment::labOf(laidOn(on, mixtures[i].lays, sticks), d65);
             QVERIFY(std::fabs(colour::differenceCie2000(wanted, seen) - mixtures[i].difference) < 1e-9);
             std::set<int> used;
-            for (const Lay& lay : mixtures[i].lays) used.insert(lay.stick);
+            for (const pigment::Lay& lay : mixtures[i].lays) used.insert(lay.stick);
             QVERIFY(known.insert(used).second && used.size() <= 3);
             if (i > 0) QVERIFY(mixtures[i - 1].difference <= mixtures[i].difference);
         }
@@ -218,14 +218,14 @@ class TestPalette : public QObject {
             // No other stick laid alike comes nearer.
             for (int other = 0; other < 40; ++other) {
                 if (other == missing) continue;
-                const Lay lay{other, pigment::Manner::press, pigment::Pressure::medium};
+                const pigment::Lay lay{other, pigment::Manner::press, pigment::Pressure::medium};
                 const Lab seen = pigment::labOf(laidOn(on, {lay}, sticks), d65);
                 QVERIFY(colour::differenceCie2000(found.wanted, seen) >= found.nearest.difference - 1e-9);
             }
             QVERIFY(found.mixed.size() <= 3);
             for (const Mixture& mixture : found.mixed) {
                 QVERIFY(mixture.lays.size() == 2 && mixture.difference < found.nearest.difference);
-                for (const Lay& lay : mixture.lays) QVERIFY(lay.stick != missing);
+                for (const pigment::Lay& lay : mixture.lays) QVERIFY(lay.stick != missing);
             }
         }
         const auto alone = prepared(randomMedia(1, 44), d65);

@@ -29,9 +29,9 @@ class TestScreen : public QObject {
                     on.capacity *= float(random.between(0.6, 1.5));
                 }
                 LaneThumbnails under(thumbnailOf(on));
-                std::vector<Lay> lays;
+                std::vector<pigment::Lay> lays;
                 for (int n = 0; n < strokes; ++n) {
-                    const Lay lay{random.below(60), pigment::Manner(random.below(3)),
+                    const pigment::Lay lay{random.below(60), pigment::Manner(random.below(3)),
                                   pigment::Pressure{float(1 + random.below(3))}};
                     lays.push_back(lay);
                     const pigment::Stroke stroke{&sticks[std::size_t(lay.stick)].pigment, lay.manner, lay.pressure};

@@ -121,7 +121,7 @@ class TestPrint : public QObject {
                                                 folder_.filePath("test")}),
                  0);
         cv::Mat page = cv::imread(folder_.filePath("test.png").toStdString());
-        const review::PaperCardLayout& layout = review::paperLayoutOf(format);
+        const review::WindowsLayout& layout = review::windowsOf(format);
         const auto inked = [&](const cv::Rect2d& part) {
             cv::Mat grey;
             cv::cvtColor(
@@ -142,7 +142,7 @@ class TestPrint : public QObject {
                     colourAt(w, i), cv::FILLED);
             }
         const cv::Mat seen = *colour::xyzImage(page * 0.92, {}, "test.png");
-        const auto reading = review::readPaperCard(seen, "test.png");
+        const auto reading = review::readWindows(seen, review::CardKind::papers, "test.png");
         QVERIFY(reading.ok());
         QVERIFY(reading->paper == format && reading->page == 7);
         for (std::size_t w = 0; w < layout.windows.size(); ++w)

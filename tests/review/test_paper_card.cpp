@@ -1,10 +1,8 @@
 #include <QtTest>
 #include <algorithm>
 #include <cmath>
-#include <opencv2/imgcodecs.hpp>
 
 #include "colour/difference.h"
-#include "colour/image_colour.h"
 #include "kitchen.h"
 #include "materials/names.h"
 #include "numbers.h"
@@ -48,19 +46,8 @@ materials::Paper somePaper(Numbers& random) {
     return paper;
 }
 
-/// The same paper as it lies on the table: another batch, another tooth.
-materials::Paper trulyLike(materials::Paper paper, Numbers& random) {
-    Lab lab = colour::labFromSrgb8(paper.tone);
-    const double sign = random.below(2) == 0 ? 1 : -1;
-    lab = {lab.L + sign * random.between(2, 6), lab.a + random.between(-4, 4), lab.b + random.between(-4, 4)};
-    paper.tone = colour::srgb8FromSrgb(colour::srgbFromLab(lab));
-    paper.capacity = std::exp(random.between(0.35, 0.6) * (random.below(2) == 0 ? 1 : -1));
-    paper.grip = std::exp(random.between(-0.3, 0.3));
-    return paper;
-}
-
 /// A few strokes of other sticks than the card's.
-pigment::Patch strokesOf(const std::vector<std::pair<materials::Material, TestStroke>>& strokes,
+pigment::Patch strokesOf(const std::vector<std::pair<materials::Material, pigment::Lay>>& strokes,
                          const materials::Paper& paper) {
     pigment::Patch patch = pigment::barePatch(paper);
     for (const auto& [stick, how] : strokes) {
@@ -70,10 +57,8 @@ pigment::Patch strokesOf(const std::vector<std::pair<materials::Material, TestSt
     return patch;
 }
 
-common::Result<PaperCardReading> readingOf(const cv::Mat& flat, const CameraConditions& conditions) {
-    const auto jpeg = photographed(flat, conditions);
-    const cv::Mat decoded = colour::xyzImage(cv::imdecode(jpeg, cv::IMREAD_COLOR), {}, "card.jpg").value();
-    return readPaperCard(decoded, "card.jpg");
+common::Result<WindowsReading> readingOf(const cv::Mat& flat, const CameraConditions& conditions) {
+    return readWindows(photographOf(flat, conditions), CardKind::papers, "card.jpg");
 }
 
 }  // namespace
@@ -84,7 +69,7 @@ class TestPaperCard : public QObject {
  private Q_SLOTS:
     void fieldsKeepClearOfEachOther() {
         for (const CardPaper paper : {CardPaper::a4, CardPaper::letter}) {
-            const PaperCardLayout& layout = paperLayoutOf(paper);
+            const WindowsLayout& layout = windowsOf(paper);
             const CardFrame& frame = frameOf(paper);
             std::vector<cv::Rect2d> all = frame.ladder;
             for (const CardWindow& window : layout.windows) {
@@ -110,27 +95,28 @@ class TestPaperCard : public QObject {
         for (int c = 0; c < cards; ++c) {
             std::vector<FilledWindow> windows;
             std::vector<materials::Paper> known;
+            std::vector<TestSticks> sticks;
             for (std::size_t w = 0; w < cardWindows; ++w) {
                 known.push_back(somePaper(random));
-                windows.push_back({trulyLike(known.back(), random), testFieldsOn(known.back().surface),
-                                   someSticks(known.back(), random), 1, 0.1});
+                sticks.push_back(someSticks(known.back(), random));
+                windows.push_back({anotherBatch(known.back(), random), testFieldsOn(known.back().surface),
+                                   {sticks.back().begin(), sticks.back().end()}, 1, 0.1});
             }
-            const cv::Mat flat = filledPaperCard(CardPaper(c % 2), c, windows, 10, unsigned(c));
+            const cv::Mat flat = filledWindows(CardKind::papers, CardPaper(c % 2), c, windows, 10, unsigned(c));
             const auto reading = readingOf(flat, randomConditions(random, unsigned(c)));
             QVERIFY2(reading.ok(), qPrintable(QString::number(c)));
             QCOMPARE(reading->page, c);
             for (std::size_t w = 0; w < cardWindows; ++w) {
-                const auto tested = testedPaper(reading->windows[w], {known[w], windows[w].sticks});
+                const auto tested = testedPaper(reading->windows[w], {known[w], sticks[w]});
                 QVERIFY(tested.has_value());
                 double wrongBefore = 0, wrongAfter = 0;
                 constexpr int tries = 40;
                 for (int t = 0; t < tries; ++t) {
-                    std::vector<std::pair<materials::Material, TestStroke>> strokes;
+                    std::vector<std::pair<materials::Material, pigment::Lay>> strokes;
                     const int count = 1 + int(random.below(4));
                     for (int s = 0; s < count; ++s)
                         strokes.push_back({randomStick(random),
-                                           {TestStick::farthest, pigment::Manner(random.below(3)),
-                                            pigment::Pressure{float(1 + random.below(3))}}});
+                                           {0, pigment::Manner(random.below(3)), pigment::Pressure{float(1 + random.below(3))}}});
                     const Lab truth = labOf(strokesOf(strokes, windows[w].paper));
                     wrongBefore += colour::differenceCie2000(labOf(strokesOf(strokes, known[w])), truth) / tries;
                     wrongAfter += colour::differenceCie2000(labOf(strokesOf(strokes, tested->paper)), truth) / tries;

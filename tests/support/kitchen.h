@@ -1,5 +1,9 @@
 #pragma once
 
+#include <cmath>
+#include <opencv2/imgcodecs.hpp>
+
+#include "colour/image_colour.h"
 #include "colour/srgb.h"
 #include "numbers.h"
 #include "review/stand_in_camera.h"
@@ -14,6 +18,17 @@ inline materials::Material randomStick(Numbers& random) {
     stick.masstone = colour::srgb8FromSrgb(colour::srgbFromLab(lab));
     stick.hiding = random.between(0.5, 1.5);
     return stick;
+}
+
+/// The same paper as it lies on the table: another batch, another tooth.
+inline materials::Paper anotherBatch(materials::Paper paper, Numbers& random) {
+    colour::Lab lab = colour::labFromSrgb8(paper.tone);
+    const double sign = random.below(2) == 0 ? 1 : -1;
+    lab = {lab.L + sign * random.between(2, 6), lab.a + random.between(-4, 4), lab.b + random.between(-4, 4)};
+    paper.tone = colour::srgb8FromSrgb(colour::srgbFromLab(lab));
+    paper.capacity = std::exp(random.between(0.35, 0.6) * (random.below(2) == 0 ? 1 : -1));
+    paper.grip = std::exp(random.between(-0.3, 0.3));
+    return paper;
 }
 
 inline review::CameraConditions randomConditions(Numbers& random, unsigned seed) {
@@ -32,4 +47,10 @@ inline review::CameraConditions randomConditions(Numbers& random, unsigned seed)
     c.jpegQuality = 70;
     c.seed = seed;
     return c;
+}
+
+/// What is read of a photograph of the flat card.
+inline cv::Mat photographOf(const cv::Mat& flat, const review::CameraConditions& conditions) {
+    const auto jpeg = review::photographed(flat, conditions);
+    return colour::xyzImage(cv::imdecode(jpeg, cv::IMREAD_COLOR), {}, "card.jpg").value();
 }

@@ -75,7 +75,7 @@ class TestWording : public QObject {
 
     /// What is laid on a test card, what should be seen, and what it has told.
     void aTestIsToldInWords() {
-        const review::TestFields fields = review::testFieldsOn(materials::Surface::sanded400);
+        const review::CardFields fields = review::testFieldsOn(materials::Surface::sanded400);
         const colour::Lab bare{50, 0, 0};
         std::set<QString> labels;
         for (std::size_t i = 0; i < fields.size(); ++i) {
@@ -86,8 +86,8 @@ class TestWording : public QObject {
         }
         QCOMPARE(labels.size(), fields.size());
         QCOMPARE(wording::fieldShort(1, fields[0]), QStringLiteral("1 bare"));
-        const review::TestStroke light{review::TestStick::farthest, pigment::Manner::press, pigment::Pressure::light};
-        const review::TestStroke over{review::TestStick::pencil, pigment::Manner::hatch, pigment::Pressure::heavy};
+        const pigment::Lay light{int(review::TestStick::farthest), pigment::Manner::press, pigment::Pressure::light};
+        const pigment::Lay over{int(review::TestStick::pencil), pigment::Manner::hatch, pigment::Pressure::heavy};
         QCOMPARE(wording::fieldShort(7, {light, light, over}), QStringLiteral("7 A press light ×2, P hatch heavy"));
         QCOMPARE(wording::fieldWords(7, {light, light, over}),
                  QStringLiteral("7. A pressed in at light pressure, 2 layers; over it P hatched at heavy pressure."));

@@ -69,6 +69,10 @@ storage::DrawerChange OwnDrawer::reversed(const storage::DrawerChange& change) c
     }
     for (const materials::Tray& made : change.trays)
         if (!tray(made.name)) back.trays.push_back({made.name, {}});
+    for (const materials::OwnMixture& made : change.mixtures) {
+        const auto before = std::ranges::find(drawer_.mixtures, made.name, &materials::OwnMixture::name);
+        back.mixtures.push_back(before != drawer_.mixtures.end() ? *before : materials::OwnMixture{made.name, {}, {}});
+    }
     return back;
 }
 

@@ -19,10 +19,10 @@ namespace app {
 
 namespace {
 
-common::Result<review::PaperCardReading> testCardIn(const std::string& name) {
+common::Result<review::WindowsReading> testCardIn(const std::string& name) {
     const auto photograph = subject::readPictureFile(name, review::photographLongSide);
     if (!photograph) return photograph.problem();
-    return review::readPaperCard(photograph->xyz, name);
+    return review::readWindows(photograph->xyz, review::CardKind::papers, name);
 }
 
 }  // namespace
@@ -33,7 +33,7 @@ class TestSheet::Fields : public QWidget {
     Fields(const review::PaperTest& test, const review::WindowReading& reading) {
         setFixedHeight(74);
         setAccessibleName(tr("Fields of the card"));
-        const review::TestFields fields = review::testFieldsOn(test.paper.surface);
+        const review::CardFields fields = review::testFieldsOn(test.paper.surface);
         for (std::size_t i = 0; i < fields.size(); ++i) {
             const colour::Lab seen = colour::labFromXyz(reading[i].xyz);
             if (review::canBeLaid(fields[i], test.sticks))
@@ -89,14 +89,14 @@ TestSheet::TestSheet(QWidget* parent, Desk& desk, const QString& file, std::vect
     connect(addButton(tr("Leave them")), &QPushButton::clicked, this, &QDialog::reject);
     resize(1000, 700);
     background_.run([name = file.toStdString()](const common::Progress&) { return testCardIn(name); },
-                    [this](const common::Result<review::PaperCardReading>& card) {
+                    [this](const common::Result<review::WindowsReading>& card) {
                         progress_->hide();
                         if (!card) return setProblem(wording::problemSentence(card.problem()));
                         begin(*card);
                     });
 }
 
-void TestSheet::begin(const review::PaperCardReading& card) {
+void TestSheet::begin(const review::WindowsReading& card) {
     if (desk_.hasDrawer())
         if (const auto rows = desk_.drawer()->store().cardRows(card.page))
             if (auto printed = testsOfRows(*rows, desk_.session().library()); !printed.empty())

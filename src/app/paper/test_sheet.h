@@ -28,7 +28,7 @@ class TestSheet : public Sheet {
 
  private:
     class Fields;
-    void begin(const review::PaperCardReading& card);
+    void begin(const review::WindowsReading& card);
     void addWindow(std::size_t window, const review::WindowReading& reading);
     void take();
 

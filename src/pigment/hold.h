@@ -1,0 +1,16 @@
+#pragma once
+
+#include "pigment/patch.h"
+
+namespace pigment {
+
+/// How much of what a dry stroke offers stays where it is laid, 0..1 in the mean over what it touches.
+struct Hold {
+    double inTooth = 1;  // as far as the tooth has room
+    double held = 1;     // and as a hard point holds on what lies loose
+};
+
+/// Of a stroke over a patch; 1 for what lays nothing or is wet.
+Hold holdOf(const Patch& patch, const Stroke& stroke);
+
+}  // namespace pigment

@@ -1,0 +1,204 @@
+#include "review/trial_card.h"
+
+#include <algorithm>
+#include <cmath>
+#include <numeric>
+
+#include "colour/difference.h"
+#include "colour/reflectance.h"
+#include "colour/srgb.h"
+#include "review/least_squares.h"
+
+namespace review {
+
+namespace {
+
+using colour::Lab;
+
+/// How far things may be from what is known of them where nothing tells it: sticks that were named by eye or by a
+/// maker's chart; papers out of another batch; a hand.
+constexpr double usualColourError = 6, usualHidingError = 0.35;  // CIEDE2000, and a share
+constexpr double toothSpread = 0.35, handSpread = 0.2;           // of logarithms
+
+/// Unknowns are in units of ten CIELAB units and of logarithms, so that all are about as large.
+constexpr double labUnit = 10;
+constexpr std::size_t perStick = 4, perPaper = 2;
+
+/// The unknowns of a card: of each stick L, a, b of the masstone off what was known and the logarithm of its hiding
+/// power's share; of each paper the logarithms of capacity and grip; and that of the hand's amounts.
+class Unknown {
+ public:
+    explicit Unknown(const TrialCard& card) : sticks_(card.sticks.size()), papers_(card.windows.size()) {}
+    std::size_t ofStick(std::size_t stick) const { return perStick * stick; }
+    std::size_t ofPaper(std::size_t paper) const { return perStick * sticks_ + perPaper * paper; }
+    std::size_t ofHand() const { return ofPaper(papers_); }
+    std::size_t count() const { return ofHand() + 1; }
+
+ private:
+    std::size_t sticks_, papers_;
+};
+
+Lab masstoneOf(const materials::Material& known, const double* off) {
+    const Lab lab = colour::labFromSrgb8(known.masstone);
+    return {std::clamp(lab.L + labUnit * off[0], 1.0, 99.0), lab.a + labUnit * off[1], lab.b + labUnit * off[2]};
+}
+
+double hidingOf(const materials::Material& known, const double* off) {
+    return std::clamp(known.hiding * std::exp(off[3]), 0.05, 5.0);
+}
+
+const materials::Material& mediumOf(const materials::Owned& owned) {
+    return std::get<materials::Material>(owned.what);
+}
+
+/// One laid field of the card.
+struct LaidField {
+    std::size_t window, field;
+    Lab read;
+    double error;
+};
+
+class Card {
+ public:
+    Card(const WindowsReading& reading, const TrialCard& card) : card_(card), unknown_(card) {
+        for (const materials::Owned& stick : card.sticks) known_.push_back(pigment::pigmentOf(mediumOf(stick)));
+        for (std::size_t w = 0; w < card.windows.size(); ++w) {
+            papers_.push_back(card.windows[w].paper);
+            const WindowReading& window = reading.windows[w];
+            const Lab bare = labOf(window[0]);
+            papers_.back().tone = colour::srgb8FromSrgb(colour::srgbFromXyz(window[0].xyz));
+            for (std::size_t i = 1; i < windowFields; ++i) {
+                const FieldStrokes& strokes = card.windows[w].fields[i];
+                constexpr double nothingLaid = 1.5;  // CIEDE2000, and more was expected
+                const Lab read = labOf(window[i]);
+                if (strokes.empty() || (colour::differenceCie2000(bare, read) < nothingLaid &&
+                                        colour::differenceCie2000(bare, expected(w, i)) > 3 * nothingLaid))
+                    continue;
+                // What a hand lays differs from field to field by this, in CIEDE2000.
+                constexpr double leastError = 1;
+                laid_.push_back({w, i, read, std::hypot(leastError, window[i].error)});
+                for (const pigment::Lay& lay : strokes)
+                    if (pigment::laysPigment(lay.manner)) used_.push_back(std::size_t(lay.stick));
+            }
+        }
+        std::ranges::sort(used_);
+        used_.erase(std::unique(used_.begin(), used_.end()), used_.end());
+    }
+
+    const std::vector<LaidField>& laid() const { return laid_; }
+    const Unknown& unknown() const { return unknown_; }
+    bool isUsed(std::size_t stick) const { return std::ranges::binary_search(used_, stick); }
+
+    /// As the drawer would have had it.
+    Lab expected(std::size_t window, std::size_t field) const {
+        return seen(pigment::barePatch(card_.windows[window].paper), window, field, known_, 1);
+    }
+
+    /// The laid fields with these unknowns.
+    std::vector<Lab> all(const Unknowns& x) const {
+        std::vector<pigment::Pigment> pigments(card_.sticks.size());
+        for (const std::size_t i : used_) pigments[i] = pigmentOf(i, &x[unknown_.ofStick(i)]);
+        std::vector<pigment::Patch> papers;
+        for (std::size_t p = 0; p < papers_.size(); ++p) papers.push_back(pigment::barePatch(paperOf(p, x)));
+        const auto hand = float(std::exp(x[unknown_.ofHand()]));
+        std::vector<Lab> labs;
+        for (const LaidField& it : laid_)
+            labs.push_back(seen(papers[it.window], it.window, it.field, pigments, hand));
+        return labs;
+    }
+
+    materials::Paper paperOf(std::size_t paper, const Unknowns& x) const {
+        materials::Paper with = papers_[paper];
+        const double* off = &x[unknown_.ofPaper(paper)];
+        with.capacity = std::clamp(with.capacity * std::exp(off[0]), materials::leastTooth, materials::mostTooth);
+        with.grip = std::clamp(with.grip * std::exp(off[1]), materials::leastTooth, materials::mostTooth);
+        return with;
+    }
+
+    std::vector<double> residuals(const Unknowns& x) const {
+        std::vector<double> off;
+        const std::vector<Lab> labs = all(x);
+        for (std::size_t i = 0; i < labs.size(); ++i) {
+            const Lab &seen = labs[i], &read = laid_[i].read;
+            const double error = laid_[i].error;
+            off.insert(off.end(), {(seen.L - read.L) / error, (seen.a - read.a) / error, (seen.b - read.b) / error});
+        }
+        for (std::size_t s = 0; s < card_.sticks.size(); ++s) {
+            const materials::Owned& known = card_.sticks[s];
+            const double colour = known.colourError > 0 ? std::max(1.0, known.colourError) : usualColourError;
+            const double hiding = known.hidingError > 0 ? std::max(0.05, known.hidingError) : usualHidingError;
+            const double* at = &x[unknown_.ofStick(s)];
+            for (int c = 0; c < 3; ++c) off.push_back(at[c] * labUnit / colour);
+            off.push_back(at[3] / hiding);
+        }
+        for (std::size_t i = unknown_.ofPaper(0); i < unknown_.ofHand(); ++i) off.push_back(x[i] / toothSpread);
+        off.push_back(x[unknown_.ofHand()] / handSpread);
+        return off;
+    }
+
+ private:
+    Lab seen(const pigment::Patch& paper, std::size_t window, std::size_t field,
+             const std::vector<pigment::Pigment>& pigments, float hand) const {
+        const auto pigmentAt = [&](int stick) -> const pigment::Pigment& { return pigments[std::size_t(stick)]; };
+        return pigment::labOf(pigment::laidOn(paper, card_.windows[window].fields[field], pigmentAt, hand),
+                              colour::Light::daylight65);
+    }
+    pigment::Pigment pigmentOf(std::size_t stick, const double* off) const {
+        const materials::Material& known = mediumOf(card_.sticks[stick]);
+        return pigment::pigmentOf(known, colour::reflectanceFromXyz(colour::xyzFromLab(masstoneOf(known, off))),
+                                  hidingOf(known, off));
+    }
+
+    const TrialCard& card_;
+    Unknown unknown_;
+    std::vector<pigment::Pigment> known_;   // of the sticks
+    std::vector<materials::Paper> papers_;  // with their tones as read
+    std::vector<LaidField> laid_;
+    std::vector<std::size_t> used_;  // sticks of the laid fields
+};
+
+}  // namespace
+
+std::optional<TrialFindings> taughtBy(const WindowsReading& reading, const TrialCard& trial) {
+    const Card card(reading, trial);
+    if (card.laid().empty()) return std::nullopt;
+    const Unknown& unknown = card.unknown();
+    const Fitted fitted =
+        leastSquares([&](const Unknowns& x) { return card.residuals(x); }, Unknowns(unknown.count(), 0.0));
+    const Unknowns& x = fitted.values;
+    const auto errorOf = [&](std::size_t i) {
+        return std::sqrt(std::max(0.0, fitted.covariance.at<double>(int(i), int(i))));
+    };
+
+    TrialFindings taught;
+    taught.hand = std::exp(x[unknown.ofHand()]);
+    taught.sticks.resize(trial.sticks.size());
+    for (std::size_t s = 0; s < trial.sticks.size(); ++s) {
+        if (!card.isUsed(s)) continue;
+        materials::Owned owned = trial.sticks[s];
+        auto& medium = std::get<materials::Material>(owned.what);
+        const std::size_t at = unknown.ofStick(s);
+        const Lab masstone = masstoneOf(medium, &x[at]);
+        medium.hiding = hidingOf(medium, &x[at]);
+        medium.masstone = colour::srgb8FromSrgb(colour::srgbFromLab(masstone));
+        owned.colourError = labUnit * std::hypot(errorOf(at), errorOf(at + 1), errorOf(at + 2)) / std::sqrt(3.0);
+        owned.hidingError = errorOf(at + 3);
+        owned.source = materials::ColourSource::card;
+        taught.sticks[s] = owned;
+    }
+    taught.papers.resize(trial.windows.size());
+    taught.windows.resize(trial.windows.size());
+    for (auto& fields : taught.windows) fields.resize(windowFields);
+    const std::vector<Lab> mended = card.all(x);
+    for (std::size_t i = 0; i < mended.size(); ++i) {
+        const LaidField& laid = card.laid()[i];
+        const TriedField tried{card.expected(laid.window, laid.field), laid.read, mended[i]};
+        taught.windows[laid.window][laid.field] = tried;
+        taught.papers[laid.window] = card.paperOf(laid.window, x);
+        taught.differenceBefore += colour::differenceCie2000(tried.expected, tried.read) / double(mended.size());
+        taught.difference += colour::differenceCie2000(tried.mended, tried.read) / double(mended.size());
+    }
+    return taught;
+}
+
+}  // namespace review
