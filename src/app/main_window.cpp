@@ -13,13 +13,11 @@
 #include <QMimeData>
 #include <QProgressBar>
 #include <QPushButton>
-#include <QScrollArea>
 #include <QStackedWidget>
 #include <QVBoxLayout>
 #include <cmath>
 
 #include "app/beginning/beginning.h"
-#include "app/practice/practice_sources.h"
 #include "app/preferences.h"
 #include "app/stations.h"
 #include "app/widgets/squinted.h"
@@ -177,18 +175,12 @@ QWidget* MainWindow::makeMiddle() {
 }
 
 QWidget* MainWindow::makeMargin() {
-    auto* scroll = new QScrollArea;
-    scroll->setWidgetResizable(true);
-    scroll->setFixedWidth(262);
-    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    scroll->setFrameShape(QFrame::NoFrame);
     margin_ = new Margin;
     connect(margin_, &Margin::noteTakenAway, this, [this] {
         takeNoteAway(noteOf(*stations_[station()]));
         showNote();
     });
-    scroll->setWidget(margin_);
-    return scroll;
+    return scrolled(*margin_, 262);
 }
 
 void MainWindow::makeMenus() {
@@ -297,17 +289,14 @@ void MainWindow::makeMenus() {
         add(go, stations_[i]->name(), QKeySequence(Qt::Key_1 + i), [this, i] { goTo(i); });
 
     go->addSeparator();
-    const auto toFront = [](QMainWindow& window) {
-        window.show();
-        window.raise();
-        window.activateWindow();
-    };
-    add(go, tr("Materials"), QKeySequence(Qt::Key_M), [this, toFront] {
+    add(go, tr("Materials"), QKeySequence(Qt::Key_M), [this] {
         toFront(*materialsWindow());
     })->setEnabled(desk_.hasDrawer());
-    add(go, tr("Practice"), QKeySequence(Qt::Key_I), [this, toFront] {
+    add(go, tr("Practice"), QKeySequence(Qt::Key_I), [this] {
         toFront(*practiceWindow());
     })->setEnabled(desk_.hasDrawer());
+    add(go, tr("Trial sheet, with what is in hand"), QKeySequence(Qt::Key_Y),
+        [this] { tryOut(stations_[station()]->trialWish()); });
 
     QMenu* help = menuBar()->addMenu(tr("&Help"));
     add(help, tr("Working safely"), QKeySequence::HelpContents, [this] {
@@ -395,19 +384,6 @@ void MainWindow::say(const QString& problem) {
 void MainWindow::setStoreProblem(const common::Problem& problem) {
     desk_.setStoreProblem(problem);
     say(wording::problemSentence(problem));
-}
-
-MaterialsWindow* MainWindow::materialsWindow() {
-    if (desk_.hasDrawer() && !materials_) materials_ = std::make_unique<MaterialsWindow>(*desk_.drawer());
-    return materials_.get();
-}
-
-PracticeWindow* MainWindow::practiceWindow() {
-    if (!desk_.hasDrawer()) return nullptr;
-    if (!practice_)
-        practice_ = std::make_unique<PracticeWindow>(desk_.drawer()->store(),
-                                                     [this] { return practiceSources(desk_.session()); });
-    return practice_.get();
 }
 
 void MainWindow::showProgress(const QString& what) {

@@ -8,6 +8,7 @@
 #include "app/practice/practice_window.h"
 #include "app/recovery/journal_keeper.h"
 #include "app/station.h"
+#include "app/trial/trial_window.h"
 #include "app/widgets/picture_pair.h"
 
 class QLabel;
@@ -40,6 +41,8 @@ class MainWindow : public QMainWindow {
     MaterialsWindow* materialsWindow();
     /// Exercises from the study in hand; null without a store, which keeps their results.
     PracticeWindow* practiceWindow();
+    /// Where strokes are tried over each other.
+    TrialWindow& trialWindow();
     PicturePair& pictures() { return *pictures_; }
     Margin& margin() { return *margin_; }
     void goTo(int station);
@@ -110,10 +113,16 @@ class MainWindow : public QMainWindow {
     void chooseAndExportConstruction();
     std::optional<PicturePair::Way> heldWay(int key) const;
 
+    /// Takes something along to the trial sheet, and shows that.
+    void tryOut(const TrialWish& wish);
+    TrialWish wishFor(const std::vector<std::string>& ids);
+    static void toFront(QMainWindow& window);
+
     Desk desk_;
     Session& session_ = desk_.session();
     std::unique_ptr<MaterialsWindow> materials_;
     std::unique_ptr<PracticeWindow> practice_;
+    std::unique_ptr<TrialWindow> trial_;
     QList<Station*> stations_;
     Route* route_ = nullptr;
     PicturePair* pictures_ = nullptr;

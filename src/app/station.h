@@ -28,6 +28,13 @@ struct Views {
     double gridMillimetres = 0;  // 0: thirds
 };
 
+/// What is taken along to the trial sheet: sticks and a paper by their ids, areas of the subject by index.
+struct TrialWish {
+    std::vector<std::string> sticks = {};
+    std::string paper = {};
+    std::vector<int> areas = {};
+};
+
 /// One stop of the route: its instrument, and what it says and shows. Stations read the session and choose through it;
 /// they hold no decision of their own.
 class Station : public QWidget {
@@ -44,6 +51,8 @@ class Station : public QWidget {
     /// What somebody is told who is here for the first time.
     virtual QString introduction() const = 0;
     virtual Views views() const;
+    /// What is in hand here.
+    virtual TrialWish trialWish() const { return {}; }
     /// A click in the pictures, as fractions.
     virtual void point(const QPointF&) {}
     virtual void measure(const QLineF&) {}

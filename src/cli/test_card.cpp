@@ -60,8 +60,11 @@ std::optional<Problem> photograph(review::CardPaper format, int page, unsigned s
     std::vector<review::FilledWindow> windows;
     for (const review::PaperTest& test : tests) {
         constexpr double handSpread = 0.1;
-        windows.push_back(
-            {anotherBatch(test.paper, random), review::testFieldsOn(test.paper.surface), {test.sticks.begin(), test.sticks.end()}, 1, handSpread});
+        windows.push_back({anotherBatch(test.paper, random),
+                           review::testFieldsOn(test.paper.surface),
+                           {test.sticks.begin(), test.sticks.end()},
+                           1,
+                           handSpread});
         truth.append(toothJson(windows.back().paper));
     }
     review::CameraConditions conditions;
@@ -69,7 +72,8 @@ std::optional<Problem> photograph(review::CardPaper format, int page, unsigned s
     conditions.tiltDegrees = 6;
     conditions.kelvin = 4600;
     conditions.seed = seed;
-    const auto jpeg = review::photographed(review::filledWindows(review::CardKind::papers, format, page, windows, 10, seed), conditions);
+    const auto jpeg = review::photographed(
+        review::filledWindows(review::CardKind::papers, format, page, windows, 10, seed), conditions);
     const auto done = writePhotograph(file, jpeg);
     if (!done) return done.problem();
     return std::nullopt;

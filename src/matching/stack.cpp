@@ -169,8 +169,8 @@ Stack judged(std::vector<StackLayer> layers, const Want& want, const std::vector
 
 pigment::Patch laidOn(const pigment::Patch& ground, const std::vector<pigment::Lay>& lays,
                       const std::vector<PreparedStick>& sticks) {
-    return pigment::laidOn(
-        ground, lays, [&](int stick) -> const pigment::Pigment& { return sticks[std::size_t(stick)].pigment; });
+    return pigment::laidOn(ground, lays,
+                           [&](int stick) -> const pigment::Pigment& { return sticks[std::size_t(stick)].pigment; });
 }
 
 }  // namespace matching

@@ -3,10 +3,10 @@
 #include <vector>
 
 #include "colour/lab.h"
-#include "pigment/lay.h"
 #include "matching/school.h"
 #include "matching/target_distance.h"
 #include "pigment/hand.h"
+#include "pigment/lay.h"
 
 namespace matching {
 

@@ -5,6 +5,7 @@
 #include <set>
 
 #include "colour/difference.h"
+#include "common/parallel.h"
 #include "matching/stack_search.h"
 #include "pigment/tones.h"
 
@@ -64,9 +65,12 @@ std::vector<Mixture> mixturesFor(const colour::Lab& wanted, const pigment::Patch
             if (level > 0) lays.push_back({layer.stick, layer.manner, pigment::Pressure{float(level)}});
         }
         if (lays.empty()) continue;
-        mixtures.push_back(pressedFinely(mixtureOf(std::move(lays), wanted, ground, sticks, light), wanted, ground,
-                                         sticks, light));
+        mixtures.push_back(mixtureOf(std::move(lays), wanted, ground, sticks, light));
     }
+    common::forEachIndex(int(mixtures.size()), [&](int i) {
+        Mixture& mixture = mixtures[std::size_t(i)];
+        mixture = pressedFinely(std::move(mixture), wanted, ground, sticks, light);
+    });
     std::ranges::stable_sort(mixtures, {}, &Mixture::difference);
     std::vector<Mixture> best;
     std::set<std::set<int>> known;

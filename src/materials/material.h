@@ -62,7 +62,7 @@ struct Paper {
 struct Library {
     std::vector<Material> media;
     std::vector<Paper> papers;
-    std::vector<Paper> papersToBuy = {};     // known, but not at hand: used up, or never bought
+    std::vector<Paper> papersToBuy = {};    // known, but not at hand: used up, or never bought
     std::vector<OwnMixture> mixtures = {};  // of the media
 
     const Material* medium(std::string_view id) const;

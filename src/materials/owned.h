@@ -64,8 +64,8 @@ struct Tray {
 
 /// All that the artist owns.
 struct Drawer {
-    std::vector<Owned> things;  // in the order of their ids
-    std::vector<Tray> trays;    // in the order of their names
+    std::vector<Owned> things;              // in the order of their ids
+    std::vector<Tray> trays;                // in the order of their names
     std::vector<OwnMixture> mixtures = {};  // likewise
     bool operator==(const Drawer&) const = default;
 };

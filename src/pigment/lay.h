@@ -20,7 +20,8 @@ struct Lay {
 template <typename PigmentAt>
 Patch laidOn(Patch patch, std::span<const Lay> lays, const PigmentAt& pigmentAt, float hand = 1) {
     for (const Lay& lay : lays)
-        pigment::lay(patch, {laysPigment(lay.manner) ? &pigmentAt(lay.stick) : nullptr, lay.manner, lay.pressure, hand});
+        pigment::lay(patch,
+                     {laysPigment(lay.manner) ? &pigmentAt(lay.stick) : nullptr, lay.manner, lay.pressure, hand});
     return patch;
 }
 

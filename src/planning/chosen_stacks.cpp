@@ -67,8 +67,9 @@ std::optional<std::vector<matching::Stack>> chosenStacks(const Plan& plan, const
         std::vector<matching::Stack> finished = palette->stacks;
         finish(finished, [](std::size_t) { return true; });
         if (progress.cancelled()) return std::nullopt;
-        kept = std::make_shared<const KeptStacks>(
-            KeptStacks{std::move(alone), plan.paper, startColours, media, library.mixtures, *std::move(palette), std::move(finished)});
+        kept =
+            std::make_shared<const KeptStacks>(KeptStacks{std::move(alone), plan.paper, startColours, media,
+                                                          library.mixtures, *std::move(palette), std::move(finished)});
     }
     const matching::SetLayers set = setByHand(plan, study, media);
     if (std::ranges::none_of(set, &std::optional<matching::Layers>::has_value)) return kept->finished;

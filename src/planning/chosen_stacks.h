@@ -21,8 +21,8 @@ struct KeptStacks {
 bool differOnlyByHand(const Study& one, const Study& other);
 
 /// The plan's stacks, one for each area or areas that are planned together: searched over the plan's ground with the
-/// tray (of the library), the artist's own mixtures tried too, tools put between; and around what the artist set, as far as it can be laid. nullopt if
-/// cancelled.
+/// tray (of the library), the artist's own mixtures tried too, tools put between; and around what the artist set, as
+/// far as it can be laid. nullopt if cancelled.
 std::optional<std::vector<matching::Stack>> chosenStacks(const Plan& plan, const Study& study,
                                                          const materials::Library& library,
                                                          const std::vector<matching::PreparedStick>& tray,

@@ -189,8 +189,8 @@ struct PlannedStack {
     std::vector<matching::Sample> samples;  // what it is to look like, under the study's light
     pigment::Patch start;                   // what its first layer is laid on
     std::vector<Layer> layers;
-    std::vector<Tone> tones;       // largest share first; shares of all stacks' tones add up to 1
-    double pictureDifference = 0;  // mean over its areas, as the eye sees it
+    std::vector<Tone> tones;                 // largest share first; shares of all stacks' tones add up to 1
+    double pictureDifference = 0;            // mean over its areas, as the eye sees it
     std::vector<std::string> mixtures = {};  // the artist's own that are laid in it, by name
 };
 

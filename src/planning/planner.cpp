@@ -50,8 +50,8 @@ common::Result<Plan> planned(const Study& study, const materials::Library& libra
     plan.grain = grainKept(kept, plan.paper.surface, wanted.size(), study.widthMillimetres / wanted.cols);
     standOnGround(plan);
     const auto kind = std::size_t(fineness);
-    const auto stacks = chosenStacks(plan, study, library, subject.tray, widthFor(study, fineness),
-                                     kept.stacks[kind], progress.part(0.5, 0.9));
+    const auto stacks = chosenStacks(plan, study, library, subject.tray, widthFor(study, fineness), kept.stacks[kind],
+                                     progress.part(0.5, 0.9));
     if (!stacks) return cancelled;
     takeStacks(plan, study, library.media, withStandIns(*stacks, study, library.media));
     nameMixtures(plan, library.mixtures);

@@ -21,7 +21,7 @@ pigment::Stroke strokeOf(const Lay& lay, const std::vector<matching::PreparedSti
 }
 
 Tried laidUp(pigment::Patch patch, const Strokes& strokes, const std::vector<matching::PreparedStick>& sticks,
-              colour::Light light) {
+             colour::Light light) {
     Tried tried;
     for (const Lay& lay : strokes) {
         const pigment::Stroke stroke = strokeOf(lay, sticks);

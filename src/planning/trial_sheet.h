@@ -39,17 +39,17 @@ TrialSheet pressureLadder(const materials::Paper& paper, const std::vector<int>&
 /// Each stick over every other: a row for the one beneath, a column for the one above; where they are the same it lies
 /// alone.
 TrialSheet everyOverEvery(const materials::Paper& paper, const std::vector<int>& sticks, HowLaid under, HowLaid over);
-/// The first stick let go from heavy to nothing while another one, row by row, comes from nothing to heavy over it, as a
-/// form is turned; a single stick alone.
+/// The first stick let go from heavy to nothing while another one, row by row, comes from nothing to heavy over it, as
+/// a form is turned; a single stick alone.
 inline constexpr int runSteps = 9;
 TrialSheet gradedRun(const materials::Paper& paper, const std::vector<int>& sticks, pigment::Manner manner);
 
 /// What comes of a swatch.
 struct Tried {
-    colour::Lab seen;            // as the eye sees it from the easel
-    double toothUsed = 0;        // 0..1
-    double looseLoad = 0;        // see pigment::looseLoad
-    double looksLighter = 0;     // value steps by which paper and neighbours make it look lighter; below 0: darker
+    colour::Lab seen;         // as the eye sees it from the easel
+    double toothUsed = 0;     // 0..1
+    double looseLoad = 0;     // see pigment::looseLoad
+    double looksLighter = 0;  // value steps by which paper and neighbours make it look lighter; below 0: darker
     std::vector<pigment::Hold> holds;  // of each stroke over those beneath it
     bool operator==(const Tried&) const = default;
 };

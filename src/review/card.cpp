@@ -104,7 +104,7 @@ const CardLayout& layoutOf(CardPaper paper) {
 
 const WindowsLayout& windowsOf(CardPaper paper) {
     static const WindowsLayout a4 = papersLaidOut(frameOf(CardPaper::a4)),
-                                 letter = papersLaidOut(frameOf(CardPaper::letter));
+                               letter = papersLaidOut(frameOf(CardPaper::letter));
     return paper == CardPaper::a4 ? a4 : letter;
 }
 

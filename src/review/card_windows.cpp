@@ -50,8 +50,8 @@ FieldPigments pigmentsOf(CardSticks sticks) {
 
 pigment::Patch laidOver(pigment::Patch patch, const FieldStrokes& field, const FieldPigments& pigments, float hand) {
     return pigment::laidOn(
-        std::move(patch), field,
-        [&](int stick) -> const pigment::Pigment& { return *pigments[std::size_t(stick)]; }, hand);
+        std::move(patch), field, [&](int stick) -> const pigment::Pigment& { return *pigments[std::size_t(stick)]; },
+        hand);
 }
 
 pigment::Patch laidField(const FieldStrokes& field, const materials::Paper& paper, CardSticks sticks, float hand) {

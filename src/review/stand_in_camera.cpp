@@ -147,8 +147,8 @@ cv::Mat filledCard(CardPaper paper, int page, const std::vector<FilledRow>& rows
     return card;
 }
 
-cv::Mat filledWindows(CardKind kind, CardPaper paper, int page, const std::vector<FilledWindow>& windows, double pixelsPerMillimetre,
-                        unsigned seed) {
+cv::Mat filledWindows(CardKind kind, CardPaper paper, int page, const std::vector<FilledWindow>& windows,
+                      double pixelsPerMillimetre, unsigned seed) {
     const WindowsLayout& layout = windowsOf(paper);
     cv::RNG random(seed + 1);
     cv::Mat card = emptyCard(kind, paper, page, pixelsPerMillimetre);

@@ -27,8 +27,8 @@ FilledRow filledRow(const pigment::Pigment& pigment, float hand);
 cv::Mat filledCard(CardPaper paper, int page, const std::vector<FilledRow>& rows, double pixelsPerMillimetre,
                    unsigned seed);
 
-/// An offcut of `paper` on which the fields of a card of windows have been laid, by a hand whose amounts are `hand` times the
-/// usual ones, and from field to field by `handSpread` (a standard deviation) more or less.
+/// An offcut of `paper` on which the fields of a card of windows have been laid, by a hand whose amounts are `hand`
+/// times the usual ones, and from field to field by `handSpread` (a standard deviation) more or less.
 struct FilledWindow {
     materials::Paper paper;
     CardFields fields;
@@ -39,8 +39,8 @@ struct FilledWindow {
 
 /// A card of windows lying flat, like filledCard; the fields have the paper's grain. Windows beyond `windows` are
 /// empty.
-cv::Mat filledWindows(CardKind kind, CardPaper paper, int page, const std::vector<FilledWindow>& windows, double pixelsPerMillimetre,
-                        unsigned seed);
+cv::Mat filledWindows(CardKind kind, CardPaper paper, int page, const std::vector<FilledWindow>& windows,
+                      double pixelsPerMillimetre, unsigned seed);
 
 /// Of the table on which everything lies.
 inline constexpr double tableReflectance = 0.22;

@@ -102,8 +102,7 @@ class Card {
         for (std::size_t p = 0; p < papers_.size(); ++p) papers.push_back(pigment::barePatch(paperOf(p, x)));
         const auto hand = float(std::exp(x[unknown_.ofHand()]));
         std::vector<Lab> labs;
-        for (const LaidField& it : laid_)
-            labs.push_back(seen(papers[it.window], it.window, it.field, pigments, hand));
+        for (const LaidField& it : laid_) labs.push_back(seen(papers[it.window], it.window, it.field, pigments, hand));
         return labs;
     }
 

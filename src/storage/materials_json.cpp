@@ -139,12 +139,8 @@ QJsonObject jsonOf(const materials::Library& library) {
     for (const materials::Material& medium : library.media) media.append(jsonOf(medium));
     for (const materials::Paper& paper : library.papers) papers.append(jsonOf(paper));
     for (const materials::Paper& paper : library.papersToBuy) papersToBuy.append(jsonOf(paper));
-    return {{"format", "yawning-dune-materials"},
-            {"version", 1},
-            {"media", media},
-            {"papers", papers},
-            {"papersToBuy", papersToBuy},
-            {"mixtures", mixtures}};
+    return {{"format", "yawning-dune-materials"}, {"version", 1},        {"media", media}, {"papers", papers},
+            {"papersToBuy", papersToBuy},         {"mixtures", mixtures}};
 }
 
 common::Result<materials::Library> libraryFrom(const QJsonObject& json, const std::string& name) {

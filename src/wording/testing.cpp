@@ -1,5 +1,6 @@
 #include "wording/testing.h"
 
+#include <algorithm>
 #include <cmath>
 
 #include "colour/munsell.h"
@@ -28,24 +29,27 @@ std::vector<Repeated> counted(const review::FieldStrokes& field) {
 }
 
 /// Short, for a label.
-QString strokeLabel(const pigment::Lay& stroke) {
+QString strokeLabel(const pigment::Lay& stroke, StickLetter letter) {
     static const char* const manners[] = {
         QT_TRANSLATE_NOOP("wording", "scumble"), QT_TRANSLATE_NOOP("wording", "hatch"),
         QT_TRANSLATE_NOOP("wording", "press"),   QT_TRANSLATE_NOOP("wording", "blend"),
         QT_TRANSLATE_NOOP("wording", "dab"),     QT_TRANSLATE_NOOP("wording", "wash"),
         QT_TRANSLATE_NOOP("wording", "fix"),     QT_TRANSLATE_NOOP("wording", "lift")};
-    static const char* const pressures[] = {QT_TRANSLATE_NOOP("wording", "none"), QT_TRANSLATE_NOOP("wording", "light"),
-                                            QT_TRANSLATE_NOOP("wording", "medium"),
-                                            QT_TRANSLATE_NOOP("wording", "heavy")};
-    return say("%1 %2 %3")
-        .arg(testStickLetter(review::TestStick(stroke.stick)), say(manners[int(stroke.manner)]),
-             say(pressures[std::lround(stroke.pressure.value)]));
+    static const char* const pressures[] = {
+        QT_TRANSLATE_NOOP("wording", "none"),   QT_TRANSLATE_NOOP("wording", "lightest"),
+        QT_TRANSLATE_NOOP("wording", "light"),  QT_TRANSLATE_NOOP("wording", "light-medium"),
+        QT_TRANSLATE_NOOP("wording", "medium"), QT_TRANSLATE_NOOP("wording", "medium-heavy"),
+        QT_TRANSLATE_NOOP("wording", "heavy")};
+    const QString manner = say(manners[int(stroke.manner)]);
+    const QString pressure = say(pressures[std::clamp(std::lround(2 * stroke.pressure.value), 0L, 6L)]);
+    if (!pigment::laysPigment(stroke.manner)) return say("%1 %2").arg(manner, pressure);
+    return say("%1 %2 %3").arg(letter(stroke.stick), manner, pressure);
 }
 
 }  // namespace
 
-QString testStickLetter(review::TestStick stick) {
-    switch (stick) {
+QString testStickLetter(int stick) {
+    switch (review::TestStick(stick)) {
         case review::TestStick::farthest:
             return say("A");
         case review::TestStick::middle:
@@ -58,21 +62,27 @@ QString testStickLetter(review::TestStick stick) {
     return {};
 }
 
-QString fieldShort(int number, const review::FieldStrokes& field) {
+QString plainStickLetter(int stick) {
+    constexpr int letters = 26;
+    const QString last(QChar(u'A' + stick % letters));
+    return stick < letters ? last : plainStickLetter(stick / letters - 1) + last;
+}
+
+QString fieldShort(int number, const review::FieldStrokes& field, StickLetter letter) {
     QStringList parts;
     for (const Repeated& it : counted(field)) {
-        const QString stroke = strokeLabel(it.stroke);
+        const QString stroke = strokeLabel(it.stroke, letter);
         parts << (it.times > 1 ? say("%1 ×%2").arg(stroke).arg(it.times) : stroke);
     }
     return say("%1 %2").arg(QString::number(number), parts.isEmpty() ? say("bare") : parts.join(QStringLiteral(", ")));
 }
 
-QString fieldWords(int number, const review::FieldStrokes& field) {
+QString fieldWords(int number, const review::FieldStrokes& field, StickLetter letter) {
     QStringList parts;
     for (const Repeated& it : counted(field)) {
-        const QString stroke =
-            say("%1 %2 at %3")
-                .arg(testStickLetter(review::TestStick(it.stroke.stick)), mannerPast(it.stroke.manner), pressureWord(it.stroke.pressure));
+        const QString how = say("%1 at %2").arg(mannerPast(it.stroke.manner), pressureWord(it.stroke.pressure));
+        const bool isStick = pigment::laysPigment(it.stroke.manner);
+        const QString stroke = isStick ? say("%1 %2").arg(letter(it.stroke.stick), how) : how;
         parts << (it.times > 1 ? say("%1, %2 layers").arg(stroke).arg(it.times) : stroke);
     }
     return say("%1. %2.").arg(QString::number(number),

@@ -8,12 +8,15 @@ namespace wording {
 
 /// The test of a paper with real sticks on a real offcut.
 
-/// By which a stick is named on a test card.
-QString testStickLetter(review::TestStick stick);
+/// By which a stick is named on a card, by its place: those of a test card (review::TestStick), or one after the other,
+/// A to Z, then AA.
+using StickLetter = QString (*)(int stick);
+QString testStickLetter(int stick);
+QString plainStickLetter(int stick);
 /// "7 A press light ×2, C scumble": what fits beside a field.
-QString fieldShort(int number, const review::FieldStrokes& field);
+QString fieldShort(int number, const review::FieldStrokes& field, StickLetter letter);
 /// The same as a sentence.
-QString fieldWords(int number, const review::FieldStrokes& field);
+QString fieldWords(int number, const review::FieldStrokes& field, StickLetter letter);
 /// What should be seen in it: how it stands off the bare paper, and how full its tooth then is.
 QString fieldExpectation(const review::FieldStrokes& field, const colour::Lab& bare, const colour::Lab& seen,
                          double toothUsed);

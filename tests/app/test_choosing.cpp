@@ -78,7 +78,8 @@ class TestChoosing : public QObject {
         const auto tests = planning::testsOf(planIn(window), *planIn(window).papers, smallLibrary().media);
         std::vector<review::FilledWindow> filled;
         for (const review::PaperTest& test : tests) {
-            filled.push_back({test.paper, review::testFieldsOn(test.paper.surface), {test.sticks.begin(), test.sticks.end()}});
+            filled.push_back(
+                {test.paper, review::testFieldsOn(test.paper.surface), {test.sticks.begin(), test.sticks.end()}});
             filled.back().paper.capacity = 1.5;
             filled.back().paper.tone.r += 9;
         }
@@ -86,8 +87,8 @@ class TestChoosing : public QObject {
         review::CameraConditions conditions;
         conditions.filled = 0.8;
         const int page = 1;  // the one that could not be written was remembered, too
-        const auto jpeg =
-            review::photographed(review::filledWindows(review::CardKind::papers, review::CardPaper::a4, page, filled, 10, 1), conditions);
+        const auto jpeg = review::photographed(
+            review::filledWindows(review::CardKind::papers, review::CardPaper::a4, page, filled, 10, 1), conditions);
         QFile out(photo);
         QVERIFY(out.open(QIODevice::WriteOnly) &&
                 out.write(reinterpret_cast<const char*>(jpeg.data()), qint64(jpeg.size())) == qint64(jpeg.size()));

@@ -86,7 +86,8 @@ class TestMatching : public QObject {
         std::iota(all.begin(), all.end(), 0);
         const auto mixture = [&](const Mixture& mixed) {
             worked.line("  mixture").figure(mixed.difference).figure(mixed.toothUsed).figures(mixed.predicted);
-            for (const pigment::Lay& lay : mixed.lays) worked.figures(std::array{double(lay.stick), double(lay.pressure.value)});
+            for (const pigment::Lay& lay : mixed.lays)
+                worked.figures(std::array{double(lay.stick), double(lay.pressure.value)});
         };
         for (const Lab& wanted : {Lab{52, 14, 22}, Lab{25, -8, -20}})
             for (const Mixture& mixed : mixturesFor(wanted, on, sticks, all, 3, 5, d65)) mixture(mixed);

@@ -32,7 +32,7 @@ class TestScreen : public QObject {
                 std::vector<pigment::Lay> lays;
                 for (int n = 0; n < strokes; ++n) {
                     const pigment::Lay lay{random.below(60), pigment::Manner(random.below(3)),
-                                  pigment::Pressure{float(1 + random.below(3))}};
+                                           pigment::Pressure{float(1 + random.below(3))}};
                     lays.push_back(lay);
                     const pigment::Stroke stroke{&sticks[std::size_t(lay.stick)].pigment, lay.manner, lay.pressure};
                     LaneThumbnails after;

@@ -99,8 +99,11 @@ class TestPaperCard : public QObject {
             for (std::size_t w = 0; w < cardWindows; ++w) {
                 known.push_back(somePaper(random));
                 sticks.push_back(someSticks(known.back(), random));
-                windows.push_back({anotherBatch(known.back(), random), testFieldsOn(known.back().surface),
-                                   {sticks.back().begin(), sticks.back().end()}, 1, 0.1});
+                windows.push_back({anotherBatch(known.back(), random),
+                                   testFieldsOn(known.back().surface),
+                                   {sticks.back().begin(), sticks.back().end()},
+                                   1,
+                                   0.1});
             }
             const cv::Mat flat = filledWindows(CardKind::papers, CardPaper(c % 2), c, windows, 10, unsigned(c));
             const auto reading = readingOf(flat, randomConditions(random, unsigned(c)));
@@ -115,8 +118,9 @@ class TestPaperCard : public QObject {
                     std::vector<std::pair<materials::Material, pigment::Lay>> strokes;
                     const int count = 1 + int(random.below(4));
                     for (int s = 0; s < count; ++s)
-                        strokes.push_back({randomStick(random),
-                                           {0, pigment::Manner(random.below(3)), pigment::Pressure{float(1 + random.below(3))}}});
+                        strokes.push_back(
+                            {randomStick(random),
+                             {0, pigment::Manner(random.below(3)), pigment::Pressure{float(1 + random.below(3))}}});
                     const Lab truth = labOf(strokesOf(strokes, windows[w].paper));
                     wrongBefore += colour::differenceCie2000(labOf(strokesOf(strokes, known[w])), truth) / tries;
                     wrongAfter += colour::differenceCie2000(labOf(strokesOf(strokes, tested->paper)), truth) / tries;

@@ -43,8 +43,9 @@ inline std::vector<Sample> reachable(const std::vector<PreparedStick>& sticks, c
     std::vector<Sample> samples;
     const int first = random.below(int(sticks.size())), second = random.below(int(sticks.size()));
     for (int i = 0; i < count; ++i) {
-        const std::vector<pigment::Lay> lays{{first, pigment::Manner::scumble, pigment::Pressure{float(random.between(0, 3))}},
-                                    {second, pigment::Manner::scumble, pigment::Pressure{float(random.between(0, 3))}}};
+        const std::vector<pigment::Lay> lays{
+            {first, pigment::Manner::scumble, pigment::Pressure{float(random.between(0, 3))}},
+            {second, pigment::Manner::scumble, pigment::Pressure{float(random.between(0, 3))}}};
         Lab lab = pigment::labOf(laidOn(on, lays, sticks), d65);
         lab.L = std::clamp(lab.L + random.between(-4, 4), 2.0, 98.0);
         samples.push_back({lab, 1.0 / count});

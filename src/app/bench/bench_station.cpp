@@ -375,4 +375,13 @@ Views BenchStation::views() const {
     return views;
 }
 
+TrialWish BenchStation::trialWish() const {
+    const auto plan = session_.plan();
+    const planning::Step* step = easel_.step();
+    if (!plan || !step) return {};
+    TrialWish wish{{}, plan->paper.id, step->areas};
+    if (step->stick >= 0) wish.sticks.push_back(plan->sticks[std::size_t(step->stick)].id);
+    return wish;
+}
+
 }  // namespace app

@@ -25,6 +25,7 @@ class BenchStation : public Station {
     QString decided() const override;
     Route::Mark mark() const override;
     MarginText margin() const override;
+    TrialWish trialWish() const override;
     QString introduction() const override;
     Views views() const override;
     void refresh() override;

@@ -362,4 +362,14 @@ QString LayersStation::introduction() const {
         "up. Drag the time below it to see each step go on, and where it goes on the subject.");
 }
 
+TrialWish LayersStation::trialWish() const {
+    const auto plan = session_.plan();
+    if (!plan || selected_ < 0) return {};
+    const planning::PlannedStack& stack = plan->stacks[std::size_t(selected_)];
+    TrialWish wish{{}, plan->paper.id, stack.areas};
+    for (const planning::Layer& layer : stack.layers)
+        if (layer.stick >= 0) wish.sticks.push_back(plan->sticks[std::size_t(layer.stick)].id);
+    return wish;
+}
+
 }  // namespace app

@@ -22,6 +22,7 @@ class LayersStation : public Station {
     QString name() const override { return tr("Layers"); }
     QString decided() const override;
     MarginText margin() const override;
+    TrialWish trialWish() const override;
     QString introduction() const override;
     Views views() const override;
     void point(const QPointF& fraction) override;

@@ -52,6 +52,8 @@ void MaterialsWindow::makeMenus() {
         if (!file.isEmpty()) attach(file);
     });
     connect(fields_, &KeptFields::attachWanted, forChosen_.last(), &QAction::trigger);
+    forChosen_ << add(menu, tr("Try on the trial sheet"), QKeySequence(Qt::Key_Y),
+                      [this] { Q_EMIT trialWanted(view_->selectedIds()); });
     menu->addSeparator();
     changing_ << add(
         menu, tr("Take in a list…"), QKeySequence::Open,
@@ -182,10 +184,17 @@ void MaterialsWindow::merge() {
         return margin_->setProblem(
             tr("Choose two or more that are one and the same, all sticks or paints, all papers or all tools."));
     const Owned one = materials::merged(things);
-    storage::DrawerChange change{{one}, {}, {}};
+    storage::DrawerChange change{.put = {one}};
     for (auto other = things.begin() + 1; other != things.end(); ++other)
         change.removed.push_back(materials::idOf(*other));
-    // A tray that held any of them holds the one.
+    // A mixture or tray that held any of them holds the one.
+    for (materials::OwnMixture mixture : drawer().mixtures) {
+        const materials::OwnMixture before = mixture;
+        for (materials::MixtureStroke& stroke : mixture.strokes)
+            if (std::ranges::find(change.removed, stroke.stick) != change.removed.end())
+                stroke.stick = materials::idOf(one);
+        if (mixture != before) change.mixtures.push_back(mixture);
+    }
     for (materials::Tray tray : drawer().trays) {
         const std::size_t before = tray.ids.size();
         std::erase_if(tray.ids, [&](const std::string& id) {

@@ -5,7 +5,6 @@
 #include <QComboBox>
 #include <QLineEdit>
 #include <QPushButton>
-#include <QScrollArea>
 #include <QVBoxLayout>
 #include <algorithm>
 
@@ -71,14 +70,8 @@ void MaterialsWindow::makeFrame() {
     row->addLayout(left, 1);
 
     auto* right = new QVBoxLayout;
-    auto* scroll = new QScrollArea;
-    scroll->setWidgetResizable(true);
-    scroll->setFixedWidth(282);
-    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    scroll->setFrameShape(QFrame::NoFrame);
     margin_ = new Margin;
-    scroll->setWidget(margin_);
-    right->addWidget(scroll, 1);
+    right->addWidget(scrolled(*margin_, 282), 1);
     fields_ = new KeptFields;
     right->addWidget(fields_);
     paper_ = new QComboBox;

@@ -49,6 +49,10 @@ class MaterialsWindow : public QMainWindow {
     /// Lays what is shown out by how near it is to a colour of this picture.
     void findColourIn(const QString& file);
 
+ Q_SIGNALS:
+    /// What is chosen is to be tried on the trial sheet.
+    void trialWanted(const std::vector<std::string>& ids);
+
  protected:
     void closeEvent(QCloseEvent* event) override;
 

@@ -317,4 +317,8 @@ MarginText PaperStation::margin() const {
     return text;
 }
 
+TrialWish PaperStation::trialWish() const {
+    return {.paper = looked_.empty() && session_.plan() ? session_.plan()->paper.id : looked_};
+}
+
 }  // namespace app

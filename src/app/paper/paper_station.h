@@ -22,6 +22,7 @@ class PaperStation : public Station {
     QString name() const override { return tr("Paper"); }
     QString decided() const override;
     MarginText margin() const override;
+    TrialWish trialWish() const override;
     QString introduction() const override;
     Views views() const override;
     void refresh() override;

@@ -9,7 +9,6 @@
 #include <QLocale>
 #include <QMenuBar>
 #include <QPushButton>
-#include <QScrollArea>
 #include <QStackedWidget>
 #include <algorithm>
 
@@ -95,14 +94,8 @@ void PracticeWindow::makeFrame() {
     middle->addLayout(buttons);
     row->addLayout(middle, 1);
 
-    auto* scroll = new QScrollArea;
-    scroll->setWidgetResizable(true);
-    scroll->setFixedWidth(282);
-    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    scroll->setFrameShape(QFrame::NoFrame);
     margin_ = new Margin;
-    scroll->setWidget(margin_);
-    row->addWidget(scroll);
+    row->addWidget(scrolled(*margin_, 282));
     setCentralWidget(whole);
 
     connect(exercises_, &QListWidget::currentItemChanged, this, [this](QListWidgetItem* item) {

@@ -383,4 +383,9 @@ MarginText SticksStation::margin() const {
     return text;
 }
 
+TrialWish SticksStation::trialWish() const {
+    if (!session_.plan() || selected_ < 0) return {};
+    return {.sticks = {session_.plan()->sticks[std::size_t(selected_)].id}};
+}
+
 }  // namespace app

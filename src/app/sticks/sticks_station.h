@@ -24,6 +24,7 @@ class SticksStation : public Station {
     QString name() const override { return tr("Sticks"); }
     QString decided() const override;
     MarginText margin() const override;
+    TrialWish trialWish() const override;
     QString introduction() const override;
     Views views() const override;
     void point(const QPointF& fraction) override;

@@ -116,4 +116,9 @@ MarginText SubjectStation::margin() const {
     return text;
 }
 
+TrialWish SubjectStation::trialWish() const {
+    const int area = on_.chosenArea(session_);
+    return {.areas = area < 0 ? std::vector<int>{} : std::vector{area}};
+}
+
 }  // namespace app

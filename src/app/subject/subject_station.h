@@ -19,6 +19,7 @@ class SubjectStation : public Station {
     QString decided() const override;
     Route::Mark mark() const override { return session_.reading() ? Route::Mark::decided : Route::Mark::open; }
     MarginText margin() const override;
+    TrialWish trialWish() const override;
     QString introduction() const override;
     Views views() const override;
     void measure(const QLineF& fractions) override;

@@ -2,6 +2,7 @@
 
 #include <QPainter>
 #include <QPushButton>
+#include <QScrollArea>
 
 #include "app/widgets/measure.h"
 #include "app/widgets/theme.h"
@@ -149,6 +150,16 @@ void Margin::paintEvent(QPaintEvent*) {
     QPainter painter(this);
     painter.setRenderHint(QPainter::Antialiasing);
     layOut(&painter);
+}
+
+QWidget* scrolled(Margin& margin, int width) {
+    auto* scroll = new QScrollArea;
+    scroll->setWidgetResizable(true);
+    scroll->setFixedWidth(width);
+    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    scroll->setFrameShape(QFrame::NoFrame);
+    scroll->setWidget(&margin);
+    return scroll;
 }
 
 }  // namespace app

@@ -66,4 +66,7 @@ class Margin : public QWidget {
     mutable double noteEnd_ = 0;  // where the button stands
 };
 
+/// The margin in what scrolls up and down, so many pixels broad.
+QWidget* scrolled(Margin& margin, int width);
+
 }  // namespace app

@@ -1,0 +1,52 @@
+#include "app/main_window.h"
+#include "app/practice/practice_sources.h"
+
+namespace app {
+
+MaterialsWindow* MainWindow::materialsWindow() {
+    if (!desk_.hasDrawer()) return nullptr;
+    if (!materials_) {
+        materials_ = std::make_unique<MaterialsWindow>(*desk_.drawer());
+        connect(materials_.get(), &MaterialsWindow::trialWanted, this,
+                [this](const std::vector<std::string>& ids) { tryOut(wishFor(ids)); });
+    }
+    return materials_.get();
+}
+
+PracticeWindow* MainWindow::practiceWindow() {
+    if (!desk_.hasDrawer()) return nullptr;
+    if (!practice_)
+        practice_ = std::make_unique<PracticeWindow>(desk_.drawer()->store(),
+                                                     [this] { return practiceSources(desk_.session()); });
+    return practice_.get();
+}
+
+TrialWindow& MainWindow::trialWindow() {
+    if (!trial_) trial_ = std::make_unique<TrialWindow>(desk_);
+    return *trial_;
+}
+
+TrialWish MainWindow::wishFor(const std::vector<std::string>& ids) {
+    TrialWish wish;
+    for (const std::string& id : ids) {
+        const materials::Owned* owned = desk_.drawer()->thing(id);
+        if (owned && std::holds_alternative<materials::Paper>(owned->what))
+            wish.paper = id;
+        else
+            wish.sticks.push_back(id);
+    }
+    return wish;
+}
+
+void MainWindow::tryOut(const TrialWish& wish) {
+    toFront(trialWindow());
+    trialWindow().take(wish);
+}
+
+void MainWindow::toFront(QMainWindow& window) {
+    window.show();
+    window.raise();
+    window.activateWindow();
+}
+
+}  // namespace app

@@ -1,0 +1,559 @@
+#include "app/trial/trial_window.h"
+
+#include <QCloseEvent>
+#include <QComboBox>
+#include <QLineEdit>
+#include <QListWidget>
+#include <QPushButton>
+#include <QScrollArea>
+#include <QUndoCommand>
+#include <algorithm>
+
+#include "app/medium_field.h"
+#include "app/preferences.h"
+#include "app/trial/sample_view.h"
+#include "app/trial/strokes_editor.h"
+#include "app/trial/target_view.h"
+#include "app/widgets/fields.h"
+#include "colour/image_colour.h"
+#include "drawing/fonts.h"
+#include "drawing/pictures.h"
+#include "drawing/shapes.h"
+#include "wording/sentences.h"
+#include "wording/trying.h"
+
+namespace app {
+
+namespace {
+
+constexpr int mostMixtures = 6, mostNext = 3;
+
+QIcon iconOf(const colour::Lab& colour) {
+    QPixmap small(28, 16);
+    small.fill(drawing::colourOf(colour));
+    return QIcon(small);
+}
+
+}  // namespace
+
+/// What the sheet was before and is now.
+class TrialWindow::Change : public QUndoCommand {
+ public:
+    Change(TrialWindow& window, const QString& what, State before, State now)
+        : QUndoCommand(what), window_(window), before_(std::move(before)), now_(std::move(now)) {}
+    void undo() override { window_.set(before_); }
+    void redo() override { window_.set(now_); }
+
+ private:
+    TrialWindow& window_;
+    State before_, now_;
+};
+
+TrialWindow::TrialWindow(Desk& desk) : desk_(desk) {
+    setWindowTitle(tr("Trial sheet · Yawning Dune"));
+    state_.over.manner = pigment::Manner::scumble;
+    makeFrame();
+    makeMenus();
+    resize(1240, 760);
+    restoreGeometry(windowPlace(QStringLiteral("trial")));
+    connect(&session_, &Session::planChanged, this, &TrialWindow::takeMaterials);
+    connect(&session_, &Session::opened, this, &TrialWindow::takeMaterials);
+    connect(&session_, &Session::studyChanged, this, &TrialWindow::takeMaterials);
+    takeMaterials();
+}
+
+void TrialWindow::makeFrame() {
+    auto* whole = new QWidget;
+    whole->setObjectName(QStringLiteral("panel"));
+    auto* row = new QHBoxLayout(whole);
+    row->setContentsMargins(measure::edge, measure::edge, 0, measure::edge);
+    row->setSpacing(measure::edge);
+    row->addWidget(makeChoices());
+    auto* middle = new QVBoxLayout;
+    middle->setSpacing(measure::edge);
+    grid_ = new SwatchGrid;
+    middle->addWidget(grid_, 3);
+    middle->addWidget(makeBelow(), 2);
+    row->addLayout(middle, 1);
+    margin_ = new Margin;
+    row->addWidget(scrolled(*margin_, 262));
+    setCentralWidget(whole);
+    connect(grid_, &SwatchGrid::chosen, this, [this] { listOffers(); });
+    connect(grid_, &SwatchGrid::cardChanged, this, &TrialWindow::describe);
+}
+
+QWidget* TrialWindow::makeChoices() {
+    auto* choices = new QWidget;
+    choices->setFixedWidth(250);
+    auto* column = new QVBoxLayout(choices);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(measure::grid);
+    paper_ = new QComboBox;
+    paper_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+    addField(column, tr("Paper"), paper_);
+    arrangement_ = new QComboBox;
+    arrangement_->addItems({tr("Ladder of pressures"), tr("Each over every other"), tr("One run into another")});
+    addField(column, tr("Laid out as"), arrangement_);
+    const auto layingRow = [&](const QString& words, QComboBox*& manner, QComboBox*& pressure) {
+        manner = new QComboBox;
+        manner->setAccessibleName(tr("%1: manner").arg(words));
+        fillManners(*manner, materials::Kind::soft);
+        pressure = new QComboBox;
+        pressure->setAccessibleName(tr("%1: pressure").arg(words));
+        fillPressures(*pressure);
+        auto* both = new QWidget;
+        auto* under = new QVBoxLayout(both);
+        under->setContentsMargins(0, 0, 0, 0);
+        under->setSpacing(measure::grid / 2);
+        under->addWidget(new QLabel(words));
+        auto* across = new QHBoxLayout;
+        across->addWidget(manner);
+        across->addWidget(pressure, 1);
+        under->addLayout(across);
+        column->addWidget(both);
+        return both;
+    };
+    underRow_ = layingRow(tr("Laid"), underManner_, underPressure_);
+    overRow_ = layingRow(tr("Over it"), overManner_, overPressure_);
+    find_ = new QLineEdit;
+    find_->setPlaceholderText(tr("Find a stick"));
+    find_->setAccessibleName(tr("Find a stick"));
+    find_->setClearButtonEnabled(true);
+    column->addWidget(find_);
+    sticks_ = new QListWidget;
+    sticks_->setIconSize(mediumShape);
+    sticks_->setAccessibleName(tr("Sticks that are tried"));
+    column->addWidget(sticks_, 1);
+    auto* buttons = new QHBoxLayout;
+    plans_ = new QPushButton(tr("The plan's sticks"));
+    none_ = new QPushButton(tr("None"));
+    for (QPushButton* button : {plans_, none_}) {
+        button->setFocusPolicy(Qt::TabFocus);
+        buttons->addWidget(button);
+    }
+    buttons->addStretch(1);
+    column->addLayout(buttons);
+
+    for (QComboBox* field : {paper_, arrangement_, underManner_, underPressure_, overManner_, overPressure_})
+        connect(field, &QComboBox::activated, this, &TrialWindow::takeFields);
+    connect(find_, &QLineEdit::textChanged, this, [this](const QString& words) {
+        for (int i = 0; i < sticks_->count(); ++i)
+            sticks_->item(i)->setHidden(!sticks_->item(i)->text().contains(words, Qt::CaseInsensitive));
+    });
+    connect(sticks_, &QListWidget::itemChanged, this, [this](QListWidgetItem* item) { tickStick(*item); });
+    connect(plans_, &QPushButton::clicked, this, [this] {
+        const auto plan = session_.plan();
+        TrialWish wish;
+        if (plan)
+            for (const materials::Material& stick : plan->sticks) wish.sticks.push_back(stick.id);
+        take(wish);
+    });
+    connect(none_, &QPushButton::clicked, this, [this] {
+        State state = state_;
+        state.sticks.clear();
+        state.sheet = laidOut(state);
+        change(tr("No sticks"), std::move(state));
+    });
+    return choices;
+}
+
+QWidget* TrialWindow::makeBelow() {
+    auto* below = new QWidget;
+    auto* row = new QHBoxLayout(below);
+    row->setContentsMargins(0, 0, 0, 0);
+    row->setSpacing(measure::edge);
+    auto* wanted = new QVBoxLayout;
+    area_ = new QComboBox;
+    area_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+    addField(wanted, tr("Wanted"), area_);
+    targetView_ = new TargetView;
+    wanted->addWidget(targetView_, 1);
+    row->addLayout(wanted, 3);
+    sample_ = new SampleView;
+    row->addWidget(sample_, 2);
+    editor_ = new StrokesEditor;
+    row->addWidget(editor_, 5);
+    auto* offered = new QVBoxLayout;
+    offers_ = new QListWidget;
+    offers_->setIconSize({28, 16});
+    offers_->setWordWrap(true);
+    offers_->setAccessibleName(tr("What would come nearer"));
+    offered->addWidget(offers_, 1);
+    lay_ = new QPushButton(tr("Lay this"));
+    lay_->setFocusPolicy(Qt::TabFocus);
+    offered->addWidget(lay_);
+    row->addLayout(offered, 4);
+    connect(area_, &QComboBox::activated, this, [this] {
+        const int area = area_->currentData().toInt();
+        take({.areas = area < 0 ? std::vector<int>{} : std::vector{area}});
+        if (area < 0) setTarget(std::nullopt);
+    });
+    connect(targetView_, &TargetView::picked, this, &TrialWindow::pick);
+    connect(editor_, &StrokesEditor::changed, this, &TrialWindow::setStrokes);
+    connect(offers_, &QListWidget::currentRowChanged, this, [this] { describe(); });
+    connect(offers_, &QListWidget::itemActivated, this, [this] { layOffer(); });
+    connect(lay_, &QPushButton::clicked, this, &TrialWindow::layOffer);
+    return below;
+}
+
+void TrialWindow::takeMaterials() {
+    materials::Library library = session_.library();
+    if (!session_.study().reference)
+        if (auto all = desk_.materials()) library = *std::move(all);
+    const auto plan = session_.plan();
+    const colour::Light light = session_.study().light;
+    const bool isFirst = papers_.empty();
+    std::vector<materials::Material> before = std::move(media_);
+    media_ = library.media;
+    if (media_ != before || light != light_ || prepared_.size() != media_.size()) {
+        light_ = light;
+        prepared_ = matching::prepared(media_, light_);
+        // What has been laid is followed by what its sticks are.
+        std::vector<int> now(before.size(), -1);
+        for (std::size_t i = 0; i < before.size(); ++i) {
+            const auto at = std::ranges::find(media_, before[i].id, &materials::Material::id);
+            if (at != media_.end()) now[i] = int(at - media_.begin());
+        }
+        State state = state_;
+        for (int& stick : state.sticks) stick = now[std::size_t(stick)];
+        std::erase(state.sticks, -1);
+        bool isWhole = state.sticks.size() == state_.sticks.size();
+        for (planning::Strokes& strokes : state.sheet.swatches) {
+            for (pigment::Lay& lay : strokes)
+                if (pigment::laysPigment(lay.manner)) lay.stick = now[std::size_t(lay.stick)];
+            isWhole &= std::erase_if(strokes, [](const pigment::Lay& lay) {
+                           return pigment::laysPigment(lay.manner) && lay.stick < 0;
+                       }) == 0;
+        }
+        if (!isWhole) state.sheet = laidOut(state);
+        history_.clear();
+        state_ = std::move(state);
+        editor_->setMedia(media_);
+    }
+    papers_ = library.papers;
+    {
+        const QSignalBlocker quiet(paper_);
+        paper_->clear();
+        for (const materials::Paper& paper : papers_)
+            paper_->addItem(QString::fromStdString(paper.name), QString::fromStdString(paper.id));
+    }
+    const auto same = std::ranges::find(papers_, state_.sheet.paper.id, &materials::Paper::id);
+    if (same != papers_.end())
+        state_.sheet.paper = *same;
+    else if (plan)
+        state_.sheet.paper = plan->paper;
+    else if (!papers_.empty())
+        state_.sheet.paper = papers_.front();
+    if (plan && isFirst) state_.sheet.paper = plan->paper;
+
+    targetView_->show(plan ? drawing::imageOf(plan->reference) : QImage());
+    if (!plan) target_.reset();
+    {
+        const QSignalBlocker quiet(area_);
+        const QVariant kept = area_->currentData();
+        area_->clear();
+        area_->addItem(tr("No colour"), -1);
+        if (plan)
+            for (int i = 0; i < int(plan->areaNames.size()); ++i) area_->addItem(wording::areaName(*plan, i), i);
+        area_->setCurrentIndex(std::max(0, area_->findData(kept)));
+    }
+    plans_->setEnabled(plan != nullptr);
+    listSticks();
+    set(state_);
+    mix();
+}
+
+void TrialWindow::listSticks() {
+    const QSignalBlocker quiet(sticks_);
+    sticks_->clear();
+    QComboBox icons;
+    for (const materials::Material& medium : inOrderOfValue(media_)) {
+        addMedium(icons, medium);
+        const int index = int(std::ranges::find(media_, medium.id, &materials::Material::id) - media_.begin());
+        auto* item = new QListWidgetItem(icons.itemIcon(icons.count() - 1), icons.itemText(icons.count() - 1), sticks_);
+        item->setData(Qt::UserRole, index);
+        item->setFlags(Qt::ItemIsEnabled | Qt::ItemIsSelectable | Qt::ItemIsUserCheckable);
+        item->setCheckState(Qt::Unchecked);
+        item->setHidden(!item->text().contains(find_->text(), Qt::CaseInsensitive));
+    }
+}
+
+void TrialWindow::take(const TrialWish& wish) {
+    State state = state_;
+    for (const std::string& id : wish.sticks) {
+        const auto at = std::ranges::find(media_, id, &materials::Material::id);
+        const int stick = int(at - media_.begin());
+        if (at != media_.end() && state.sticks.size() < planning::mostTried &&
+            std::ranges::find(state.sticks, stick) == state.sticks.end())
+            state.sticks.push_back(stick);
+    }
+    const auto paper = std::ranges::find(papers_, wish.paper, &materials::Paper::id);
+    if (paper != papers_.end()) state.sheet.paper = *paper;
+    if (state.sticks != state_.sticks) state.sheet = laidOut(state);
+    change(tr("What is tried"), std::move(state));
+    const auto plan = session_.plan();
+    if (!plan || wish.areas.empty()) return;
+    cv::Mat mask = cv::Mat::zeros(plan->reading->areas.map.size(), CV_8U);
+    for (const int area : wish.areas) mask |= plan->reading->areas.map == area;
+    {
+        const QSignalBlocker quiet(area_);
+        area_->setCurrentIndex(std::max(0, area_->findData(wish.areas.front())));
+    }
+    targetView_->setPlace(std::nullopt);
+    setTarget(subject::targetIn(colour::labOfSrgb8Image(plan->reference), mask));
+}
+
+void TrialWindow::pick(const QPointF& place) {
+    const auto plan = session_.plan();
+    if (!plan) return;
+    {
+        const QSignalBlocker quiet(area_);
+        area_->setCurrentIndex(0);
+    }
+    setTarget(subject::targetAt(colour::labOfSrgb8Image(plan->reference), {place.x(), place.y()}));
+}
+
+void TrialWindow::setTarget(const std::optional<subject::Target>& target) {
+    target_ = target;
+    if (!target) targetView_->setPlace(std::nullopt);
+    mix();
+}
+
+void TrialWindow::change(const QString& what, State state) {
+    if (state == state_) return;
+    history_.push(new Change(*this, what, state_, std::move(state)));
+}
+
+planning::TrialSheet TrialWindow::laidOut(const State& state) const {
+    const materials::Paper& paper = state.sheet.paper;
+    if (state.sticks.empty()) return {paper, 1, {}};
+    switch (state.arrangement) {
+        case Arrangement::ladder:
+            return planning::pressureLadder(paper, state.sticks, state.under.manner);
+        case Arrangement::everyOverEvery:
+            return planning::everyOverEvery(paper, state.sticks, state.under, state.over);
+        case Arrangement::gradedRun:
+            return planning::gradedRun(paper, state.sticks, state.under.manner);
+    }
+    return {};
+}
+
+void TrialWindow::set(const State& state) {
+    const bool isOtherPaper = state.sheet.paper != state_.sheet.paper;
+    std::vector<int> changed;
+    const bool isSameShape = tried_.size() == state.sheet.swatches.size() && !isOtherPaper &&
+                             state.sheet.columns == state_.sheet.columns &&
+                             tried_.size() == state_.sheet.swatches.size();
+    if (isSameShape)
+        for (std::size_t i = 0; i < tried_.size(); ++i)
+            if (state.sheet.swatches[i] != state_.sheet.swatches[i]) changed.push_back(int(i));
+    state_ = state;
+    if (isSameShape && changed.size() == 1)
+        planning::tryAgain(tried_, state_.sheet, changed.front(), prepared_, light_);
+    else
+        tried_ = planning::triedOn(state_.sheet, prepared_, light_);
+    grid_->show(state_.sheet, tried_, media_);
+    showHeads();
+
+    const QSignalBlocker quiet(sticks_);
+    for (int i = 0; i < sticks_->count(); ++i) {
+        QListWidgetItem& item = *sticks_->item(i);
+        const bool isTried = std::ranges::count(state_.sticks, item.data(Qt::UserRole).toInt()) > 0;
+        item.setCheckState(isTried ? Qt::Checked : Qt::Unchecked);
+    }
+    paper_->setCurrentIndex(paper_->findData(QString::fromStdString(state_.sheet.paper.id)));
+    arrangement_->setCurrentIndex(int(state_.arrangement));
+    underManner_->setCurrentIndex(underManner_->findData(int(state_.under.manner)));
+    underPressure_->setCurrentIndex(underPressure_->findData(double(state_.under.pressure.value)));
+    overManner_->setCurrentIndex(overManner_->findData(int(state_.over.manner)));
+    overPressure_->setCurrentIndex(overPressure_->findData(double(state_.over.pressure.value)));
+    const bool isGrid = state_.arrangement == Arrangement::everyOverEvery;
+    underPressure_->setVisible(isGrid);
+    overRow_->setVisible(isGrid);
+    if (isOtherPaper)
+        mix();
+    else
+        listOffers();
+}
+
+void TrialWindow::showHeads() {
+    std::vector<SwatchHead> rows, columns;
+    const bool isRun = state_.arrangement == Arrangement::gradedRun && state_.sticks.size() > 1;
+    for (std::size_t i = isRun ? 1 : 0; i < state_.sticks.size(); ++i) rows.push_back({state_.sticks[i]});
+    if (state_.arrangement == Arrangement::everyOverEvery) columns = rows;
+    if (state_.arrangement == Arrangement::ladder)
+        for (int rung = 1; rung <= planning::ladderRungs; ++rung)
+            columns.push_back({-1, pigment::Pressure{3.0f * float(rung) / planning::ladderRungs}});
+    if (isRun) columns.push_back({state_.sticks.front()});
+    grid_->setHeads(std::move(rows), std::move(columns));
+}
+
+void TrialWindow::tickStick(const QListWidgetItem& item) {
+    State state = state_;
+    const int stick = item.data(Qt::UserRole).toInt();
+    std::erase(state.sticks, stick);
+    if (item.checkState() == Qt::Checked) {
+        if (state.sticks.size() >= planning::mostTried) {
+            margin_->setProblem(tr("A sheet has room for %1 sticks: take one off first.").arg(planning::mostTried));
+            return set(state_);
+        }
+        state.sticks.push_back(stick);
+    }
+    margin_->setProblem({});
+    state.sheet = laidOut(state);
+    change(tr("What is tried"), std::move(state));
+}
+
+void TrialWindow::takeFields() {
+    State state = state_;
+    const std::string id = paper_->currentData().toString().toStdString();
+    const auto paper = std::ranges::find(papers_, id, &materials::Paper::id);
+    if (paper != papers_.end()) state.sheet.paper = *paper;
+    state.arrangement = Arrangement(arrangement_->currentIndex());
+    const auto howIn = [](const QComboBox& manner, const QComboBox& pressure) {
+        return planning::HowLaid{pigment::Manner(manner.currentData().toInt()),
+                                 {float(pressure.currentData().toDouble())}};
+    };
+    state.under = howIn(*underManner_, *underPressure_);
+    state.over = howIn(*overManner_, *overPressure_);
+    // What was changed by hand stays on another paper.
+    if (state.arrangement != state_.arrangement || state.under != state_.under || state.over != state_.over)
+        state.sheet = laidOut(state);
+    change(tr("How the sheet is laid out"), std::move(state));
+}
+
+void TrialWindow::setStrokes(const planning::Strokes& strokes) {
+    State state = state_;
+    if (!hasSwatch()) state.sheet = {state.sheet.paper, 1, {{}}};
+    state.sheet.swatches[std::size_t(selected())] = strokes;
+    change(tr("Strokes of a swatch"), std::move(state));
+}
+
+void TrialWindow::mix() {
+    mixtures_.clear();
+    mixer_.stop();
+    if (target_) {
+        std::vector<int> dry;
+        for (int i = 0; i < int(prepared_.size()); ++i)
+            if (matching::isDry(prepared_[std::size_t(i)])) dry.push_back(i);
+        mixer_.run(
+            [wanted = target_->colour, paper = state_.sheet.paper, sticks = prepared_, dry,
+             light = light_](const common::Progress&) {
+                return matching::mixturesFor(wanted, pigment::barePatch(paper), sticks, dry, 3, mostMixtures, light);
+            },
+            [this](std::vector<matching::Mixture> mixtures) {
+                mixtures_ = std::move(mixtures);
+                listOffers();
+            });
+    }
+    listOffers();
+}
+
+void TrialWindow::listOffers() {
+    next_.clear();
+    if (target_ && hasSwatch()) {
+        std::vector<int> dry;
+        for (int i = 0; i < int(prepared_.size()); ++i)
+            if (matching::isDry(prepared_[std::size_t(i)])) dry.push_back(i);
+        next_ = planning::nextStrokes(target_->colour,
+                                      matching::laidOn(pigment::barePatch(state_.sheet.paper), strokes(), prepared_),
+                                      prepared_, dry, mostNext, light_);
+    }
+    const QSignalBlocker quiet(offers_);
+    offers_->clear();
+    for (const planning::NextStroke& next : next_)
+        new QListWidgetItem(
+            iconOf(next.seen),
+            tr("Over it %1: %2")
+                .arg(wording::strokeWords(next.lay, media_), wording::differenceFigure(next.difference)),
+            offers_);
+    for (const matching::Mixture& mixture : mixtures_) {
+        QStringList strokes;
+        for (const pigment::Lay& lay : mixture.lays) strokes << wording::strokeWords(lay, media_);
+        new QListWidgetItem(
+            iconOf(mixture.predicted),
+            tr("Anew %1: %2").arg(strokes.join(tr(", then ")), wording::differenceFigure(mixture.difference)), offers_);
+    }
+    editor_->show(hasSwatch() ? strokes() : planning::Strokes{});
+    describe();
+}
+
+void TrialWindow::layOffer() {
+    const int row = offers_->currentRow();
+    if (row < 0) return;
+    if (row < int(next_.size())) {
+        planning::Strokes with = strokes();
+        if (with.size() >= materials::mostMixtureStrokes)
+            return margin_->setProblem(tr("A swatch has room for %1 strokes.").arg(materials::mostMixtureStrokes));
+        with.push_back(next_[std::size_t(row)].lay);
+        return setStrokes(with);
+    }
+    setStrokes(mixtures_[std::size_t(row) - next_.size()].lays);
+}
+
+void TrialWindow::describe() {
+    const colour::Lab paper = pigment::labOf(pigment::barePatch(state_.sheet.paper), light_);
+    const int offer = offers_->currentRow();
+    lay_->setEnabled(offer >= 0);
+    MarginText text;
+    if (!hasSwatch()) {
+        sample_->show(paper, paper, target_);
+        text.head = tr("Trial sheet");
+        text.paragraphs << tr(
+            "Tick sticks at the left, and see how they look over each other on this paper before any "
+            "is laid for real.");
+        text.paragraphs << tr("Pick a colour of the subject, and the sheet says which strokes come nearest to it.");
+        return margin_->setText(text);
+    }
+    const planning::Tried& tried = tried_[std::size_t(selected())];
+    sample_->show(paper, tried.seen, target_);
+    text.head = wording::colourWords(tried.seen);
+    if (!text.head.isEmpty()) text.head[0] = text.head[0].toUpper();
+    if (target_) text.paragraphs << wording::againstTarget(target_->colour, tried.seen);
+    text.paragraphs << wording::triedSentences(tried);
+    for (const QString& slides : wording::slideSentences(tried, strokes(), media_)) text.cautions << slides;
+    planning::Strokes explained = strokes();
+    if (offer >= int(next_.size())) {
+        explained = mixtures_[std::size_t(offer) - next_.size()].lays;
+        text.listHead = tr("The mixture, from the paper up");
+    } else if (offer >= 0) {
+        explained.push_back(next_[std::size_t(offer)].lay);
+        text.listHead = tr("With the next stroke, from the paper up");
+    } else {
+        text.listHead = tr("The swatch, from the paper up");
+    }
+    for (const pigment::Lay& lay : explained) {
+        const bool isStick = pigment::laysPigment(lay.manner);
+        StrokeLine line{materials::Kind::soft, {},     wording::strokeWords(lay, media_), {}, lay.manner,
+                        lay.pressure,          isStick};
+        if (isStick) {
+            const materials::Material& medium = media_[std::size_t(lay.stick)];
+            line.kind = medium.kind;
+            line.colour = medium.masstone;
+            line.name = QString::fromStdString(medium.name);
+            line.how = tr("%1, %2").arg(wording::mannerWord(lay.manner), wording::pressureWord(lay.pressure));
+        }
+        text.strokes.push_back(line);
+    }
+    for (const matching::MixtureReason& reason :
+         matching::mixtureReasons(explained, prepared_, state_.sheet.paper, light_))
+        text.why << wording::mixtureReasonSentence(reason);
+    const int onCard = int(grid_->onCard().size());
+    text.paragraphs << (onCard == 0   ? tr("Space puts this swatch onto the card that is laid for real.")
+                        : onCard == 1 ? tr("One swatch is on the card that is laid for real.")
+                                      : tr("%1 swatches are on the card that is laid for real.").arg(onCard));
+    margin_->setText(text);
+}
+
+void TrialWindow::showEvent(QShowEvent* event) {
+    QMainWindow::showEvent(event);
+    takeMaterials();
+    grid_->setFocus();
+}
+
+void TrialWindow::closeEvent(QCloseEvent* event) {
+    setWindowPlace(QStringLiteral("trial"), saveGeometry());
+    event->accept();
+}
+
+}  // namespace app
