@@ -154,9 +154,12 @@ void paintPressure(QPainter& painter, const QRectF& box, pigment::Pressure press
     faint.setAlphaF(0.28f);
     const double gap = box.width() * 0.12;
     const double width = (box.width() - 2 * gap) / 3;
-    for (int i = 0; i < 3; ++i)
-        painter.fillRect(QRectF(box.left() + i * (width + gap), box.top(), width, box.height()),
-                         float(i) + 0.5f <= pressure.value ? ink : faint);
+    for (int i = 0; i < 3; ++i) {
+        const QRectF bar(box.left() + i * (width + gap), box.top(), width, box.height());
+        const double filled = std::clamp(double(pressure.value) - i, 0.0, 1.0);
+        painter.fillRect(bar, faint);
+        painter.fillRect(bar.adjusted(0, (1 - filled) * bar.height(), 0, 0), ink);
+    }
 }
 
 void paintManner(QPainter& painter, const QRectF& box, pigment::Manner manner, const QColor& ink) {

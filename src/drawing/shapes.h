@@ -15,7 +15,7 @@ namespace drawing {
 /// shallow round well. Wet paint and ink: a brushed dash with one dry edge. Charcoal: a thin uneven rod.
 void paintMaterial(QPainter& painter, const QRectF& box, materials::Kind kind, const QColor& colour);
 
-/// One, two or three bars out of three.
+/// One, two or three bars out of three; between them a bar is filled in part.
 void paintPressure(QPainter& painter, const QRectF& box, pigment::Pressure pressure, const QColor& ink);
 
 /// Speckle, lines, flat, smooth, dots: how the manner looks on the sheet.

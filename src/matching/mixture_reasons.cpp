@@ -9,7 +9,7 @@ namespace matching {
 
 namespace {
 
-constexpr double greyChroma = 12, oppositeAngle = 130, apartAngle = 40, clearlyLighter = 6;  // L*
+constexpr double greyChroma = 12, oppositeAngle = 110, apartAngle = 40, clearlyLighter = 6;  // L*
 
 MixtureEffect effectOf(const colour::Lab& under, const colour::Lab& over) {
     const double dL = over.L - under.L;

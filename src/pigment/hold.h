@@ -8,6 +8,7 @@ namespace pigment {
 struct Hold {
     double inTooth = 1;  // as far as the tooth has room
     double held = 1;     // and as a hard point holds on what lies loose
+    bool operator==(const Hold&) const = default;
 };
 
 /// Of a stroke over a patch; 1 for what lays nothing or is wet.

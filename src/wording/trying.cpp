@@ -17,9 +17,7 @@ QString capital(QString words) {
     return words;
 }
 
-}  // namespace
-
-QString strokeWords(const pigment::Lay& lay, const std::vector<materials::Material>& media) {
+QString strokeOf(const pigment::Lay& lay, const QString& named) {
     switch (lay.manner) {
         case pigment::Manner::blend:
             return say("blended with a finger at %1").arg(pressureWord(lay.pressure));
@@ -27,12 +25,21 @@ QString strokeWords(const pigment::Lay& lay, const std::vector<materials::Materi
             return say("fixed");
         case pigment::Manner::lift:
             return say("lifted with a putty eraser at %1").arg(pressureWord(lay.pressure));
-        default: {
-            const materials::Material& medium = media[std::size_t(lay.stick)];
-            return say("%1 (%2) %3 at %4")
-                .arg(text(medium.name), kindWord(medium.kind), mannerPast(lay.manner), pressureWord(lay.pressure));
-        }
+        default:
+            return say("%1 %2 at %3").arg(named, mannerPast(lay.manner), pressureWord(lay.pressure));
     }
+}
+
+}  // namespace
+
+QString strokeShort(const pigment::Lay& lay, const std::vector<materials::Material>& media) {
+    return strokeOf(lay, pigment::laysPigment(lay.manner) ? text(media[std::size_t(lay.stick)].name) : QString());
+}
+
+QString strokeWords(const pigment::Lay& lay, const std::vector<materials::Material>& media) {
+    if (!pigment::laysPigment(lay.manner)) return strokeOf(lay, {});
+    const materials::Material& medium = media[std::size_t(lay.stick)];
+    return strokeOf(lay, say("%1 (%2)").arg(text(medium.name), kindWord(medium.kind)));
 }
 
 QStringList slideSentences(const planning::Tried& tried, const planning::Strokes& strokes,

@@ -11,6 +11,9 @@ namespace wording {
 /// "madder red (soft stick) scumbled at light pressure"; of a tool what it does.
 QString strokeWords(const pigment::Lay& lay, const std::vector<materials::Material>& media);
 
+/// The same without its kind: "madder red scumbled at light pressure".
+QString strokeShort(const pigment::Lay& lay, const std::vector<materials::Material>& media);
+
 /// What comes of a swatch: value and chroma, how it looks among its neighbours, what tooth is left.
 QStringList triedSentences(const planning::Tried& tried);
 /// What would slide, and why.

@@ -50,6 +50,8 @@ StrokesEditor::StrokesEditor() {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     list_ = new QListWidget;
+    list_->setWordWrap(true);
+    list_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     list_->setAccessibleName(tr("Strokes of the swatch, the last on top"));
     column->addWidget(list_, 1);
     auto* row = new QHBoxLayout;
@@ -57,19 +59,19 @@ StrokesEditor::StrokesEditor() {
     stick_->setIconSize(mediumShape);
     stick_->setAccessibleName(tr("Stick of the stroke"));
     stick_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
-    stick_->setMinimumContentsLength(18);
+    stick_->setMinimumContentsLength(10);
     manner_ = new QComboBox;
     manner_->setAccessibleName(tr("Manner of the stroke"));
     pressure_ = new QComboBox;
     pressure_->setAccessibleName(tr("Pressure of the stroke"));
     fillPressures(*pressure_);
-    row->addWidget(stick_, 2);
+    column->addWidget(stick_);
     row->addWidget(manner_);
-    row->addWidget(pressure_);
+    row->addWidget(pressure_, 1);
     column->addLayout(row);
     auto* buttons = new QHBoxLayout;
     more_ = new QPushButton(tr("Lay one more"));
-    off_ = new QPushButton(tr("Leave this one out"));
+    off_ = new QPushButton(tr("Leave this out"));
     for (QPushButton* button : {more_, off_}) {
         button->setFocusPolicy(Qt::TabFocus);
         buttons->addWidget(button);
@@ -102,7 +104,7 @@ void StrokesEditor::show(const planning::Strokes& strokes) {
         const QSignalBlocker quiet(list_);
         list_->clear();
         for (auto stroke = strokes.rbegin(); stroke != strokes.rend(); ++stroke)
-            list_->addItem(wording::strokeWords(*stroke, *media_));
+            list_->addItem(wording::strokeShort(*stroke, *media_));
     }
     select(isLonger || kept < 0 ? int(strokes_.size()) - 1 : std::min(kept, int(strokes_.size()) - 1));
 }

@@ -34,7 +34,8 @@ void SwatchGrid::show(const planning::TrialSheet& sheet, const std::vector<plann
     update();
 }
 
-void SwatchGrid::setHeads(std::vector<SwatchHead> rows, std::vector<SwatchHead> columns) {
+void SwatchGrid::setHeads(std::vector<SwatchHead> rows, std::vector<SwatchHead> columns, const QString& over) {
+    over_ = over;
     rows_ = std::move(rows);
     columns_ = std::move(columns);
     update();
@@ -63,7 +64,7 @@ QRectF SwatchGrid::paperBox() const {
 QRectF SwatchGrid::boxOf(int swatch) const {
     const QRectF paper = paperBox().adjusted(paperRim, paperRim, -paperRim, -paperRim);
     const int row = swatch / sheet_->columns, column = swatch % sheet_->columns;
-    constexpr double most = 76;
+    constexpr double most = 96;
     const double across = std::min(most * 1.4, paper.width() / sheet_->columns);
     const double down = std::min(most, paper.height() / std::max(1, sheet_->rows()));
     const double gap = std::clamp(std::min(across, down) * 0.14, 1.0, 6.0);
@@ -166,6 +167,8 @@ void SwatchGrid::paintEvent(QPaintEvent*) {
         painter.drawText(rect(), Qt::AlignCenter, tr("Tick the sticks that are to be tried."));
         return;
     }
+    painter.setPen(theme().wellInk);
+    painter.drawText(QRectF(0, 0, stickHeads - measure::grid, pressureHeads), Qt::AlignVCenter | Qt::AlignRight, over_);
     const QRectF last = boxOf(int(sheet_->swatches.size()) - 1);
     QRectF paper = paperBox();
     paper.setBottomRight(last.bottomRight() + QPointF(paperRim, paperRim));

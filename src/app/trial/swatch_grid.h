@@ -24,7 +24,8 @@ class SwatchGrid : public QWidget {
     /// All must live as long as they are shown.
     void show(const planning::TrialSheet& sheet, const std::vector<planning::Tried>& tried,
               const std::vector<materials::Material>& media);
-    void setHeads(std::vector<SwatchHead> rows, std::vector<SwatchHead> columns);
+    /// `over` says what the columns are.
+    void setHeads(std::vector<SwatchHead> rows, std::vector<SwatchHead> columns, const QString& over);
     void select(int swatch);
     int selected() const { return selected_; }
     const std::set<int>& onCard() const { return onCard_; }
@@ -52,6 +53,7 @@ class SwatchGrid : public QWidget {
     const std::vector<planning::Tried>* tried_ = nullptr;
     const std::vector<materials::Material>* media_ = nullptr;
     std::vector<SwatchHead> rows_, columns_;
+    QString over_;
     std::set<int> onCard_;
     int selected_ = 0;
 };

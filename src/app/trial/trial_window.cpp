@@ -28,6 +28,9 @@ namespace {
 
 constexpr int mostMixtures = 6, mostNext = 3;
 
+/// What is wanted where it is no area, as data of the field.
+constexpr int noColour = -1, pickedColour = -2;
+
 QIcon iconOf(const colour::Lab& colour) {
     QPixmap small(28, 16);
     small.fill(drawing::colourOf(colour));
@@ -60,140 +63,6 @@ TrialWindow::TrialWindow(Desk& desk) : desk_(desk) {
     connect(&session_, &Session::opened, this, &TrialWindow::takeMaterials);
     connect(&session_, &Session::studyChanged, this, &TrialWindow::takeMaterials);
     takeMaterials();
-}
-
-void TrialWindow::makeFrame() {
-    auto* whole = new QWidget;
-    whole->setObjectName(QStringLiteral("panel"));
-    auto* row = new QHBoxLayout(whole);
-    row->setContentsMargins(measure::edge, measure::edge, 0, measure::edge);
-    row->setSpacing(measure::edge);
-    row->addWidget(makeChoices());
-    auto* middle = new QVBoxLayout;
-    middle->setSpacing(measure::edge);
-    grid_ = new SwatchGrid;
-    middle->addWidget(grid_, 3);
-    middle->addWidget(makeBelow(), 2);
-    row->addLayout(middle, 1);
-    margin_ = new Margin;
-    row->addWidget(scrolled(*margin_, 262));
-    setCentralWidget(whole);
-    connect(grid_, &SwatchGrid::chosen, this, [this] { listOffers(); });
-    connect(grid_, &SwatchGrid::cardChanged, this, &TrialWindow::describe);
-}
-
-QWidget* TrialWindow::makeChoices() {
-    auto* choices = new QWidget;
-    choices->setFixedWidth(250);
-    auto* column = new QVBoxLayout(choices);
-    column->setContentsMargins(0, 0, 0, 0);
-    column->setSpacing(measure::grid);
-    paper_ = new QComboBox;
-    paper_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
-    addField(column, tr("Paper"), paper_);
-    arrangement_ = new QComboBox;
-    arrangement_->addItems({tr("Ladder of pressures"), tr("Each over every other"), tr("One run into another")});
-    addField(column, tr("Laid out as"), arrangement_);
-    const auto layingRow = [&](const QString& words, QComboBox*& manner, QComboBox*& pressure) {
-        manner = new QComboBox;
-        manner->setAccessibleName(tr("%1: manner").arg(words));
-        fillManners(*manner, materials::Kind::soft);
-        pressure = new QComboBox;
-        pressure->setAccessibleName(tr("%1: pressure").arg(words));
-        fillPressures(*pressure);
-        auto* both = new QWidget;
-        auto* under = new QVBoxLayout(both);
-        under->setContentsMargins(0, 0, 0, 0);
-        under->setSpacing(measure::grid / 2);
-        under->addWidget(new QLabel(words));
-        auto* across = new QHBoxLayout;
-        across->addWidget(manner);
-        across->addWidget(pressure, 1);
-        under->addLayout(across);
-        column->addWidget(both);
-        return both;
-    };
-    underRow_ = layingRow(tr("Laid"), underManner_, underPressure_);
-    overRow_ = layingRow(tr("Over it"), overManner_, overPressure_);
-    find_ = new QLineEdit;
-    find_->setPlaceholderText(tr("Find a stick"));
-    find_->setAccessibleName(tr("Find a stick"));
-    find_->setClearButtonEnabled(true);
-    column->addWidget(find_);
-    sticks_ = new QListWidget;
-    sticks_->setIconSize(mediumShape);
-    sticks_->setAccessibleName(tr("Sticks that are tried"));
-    column->addWidget(sticks_, 1);
-    auto* buttons = new QHBoxLayout;
-    plans_ = new QPushButton(tr("The plan's sticks"));
-    none_ = new QPushButton(tr("None"));
-    for (QPushButton* button : {plans_, none_}) {
-        button->setFocusPolicy(Qt::TabFocus);
-        buttons->addWidget(button);
-    }
-    buttons->addStretch(1);
-    column->addLayout(buttons);
-
-    for (QComboBox* field : {paper_, arrangement_, underManner_, underPressure_, overManner_, overPressure_})
-        connect(field, &QComboBox::activated, this, &TrialWindow::takeFields);
-    connect(find_, &QLineEdit::textChanged, this, [this](const QString& words) {
-        for (int i = 0; i < sticks_->count(); ++i)
-            sticks_->item(i)->setHidden(!sticks_->item(i)->text().contains(words, Qt::CaseInsensitive));
-    });
-    connect(sticks_, &QListWidget::itemChanged, this, [this](QListWidgetItem* item) { tickStick(*item); });
-    connect(plans_, &QPushButton::clicked, this, [this] {
-        const auto plan = session_.plan();
-        TrialWish wish;
-        if (plan)
-            for (const materials::Material& stick : plan->sticks) wish.sticks.push_back(stick.id);
-        take(wish);
-    });
-    connect(none_, &QPushButton::clicked, this, [this] {
-        State state = state_;
-        state.sticks.clear();
-        state.sheet = laidOut(state);
-        change(tr("No sticks"), std::move(state));
-    });
-    return choices;
-}
-
-QWidget* TrialWindow::makeBelow() {
-    auto* below = new QWidget;
-    auto* row = new QHBoxLayout(below);
-    row->setContentsMargins(0, 0, 0, 0);
-    row->setSpacing(measure::edge);
-    auto* wanted = new QVBoxLayout;
-    area_ = new QComboBox;
-    area_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
-    addField(wanted, tr("Wanted"), area_);
-    targetView_ = new TargetView;
-    wanted->addWidget(targetView_, 1);
-    row->addLayout(wanted, 3);
-    sample_ = new SampleView;
-    row->addWidget(sample_, 2);
-    editor_ = new StrokesEditor;
-    row->addWidget(editor_, 5);
-    auto* offered = new QVBoxLayout;
-    offers_ = new QListWidget;
-    offers_->setIconSize({28, 16});
-    offers_->setWordWrap(true);
-    offers_->setAccessibleName(tr("What would come nearer"));
-    offered->addWidget(offers_, 1);
-    lay_ = new QPushButton(tr("Lay this"));
-    lay_->setFocusPolicy(Qt::TabFocus);
-    offered->addWidget(lay_);
-    row->addLayout(offered, 4);
-    connect(area_, &QComboBox::activated, this, [this] {
-        const int area = area_->currentData().toInt();
-        take({.areas = area < 0 ? std::vector<int>{} : std::vector{area}});
-        if (area < 0) setTarget(std::nullopt);
-    });
-    connect(targetView_, &TargetView::picked, this, &TrialWindow::pick);
-    connect(editor_, &StrokesEditor::changed, this, &TrialWindow::setStrokes);
-    connect(offers_, &QListWidget::currentRowChanged, this, [this] { describe(); });
-    connect(offers_, &QListWidget::itemActivated, this, [this] { layOffer(); });
-    connect(lay_, &QPushButton::clicked, this, &TrialWindow::layOffer);
-    return below;
 }
 
 void TrialWindow::takeMaterials() {
@@ -252,7 +121,8 @@ void TrialWindow::takeMaterials() {
         const QSignalBlocker quiet(area_);
         const QVariant kept = area_->currentData();
         area_->clear();
-        area_->addItem(tr("No colour"), -1);
+        area_->addItem(tr("No colour"), noColour);
+        if (plan) area_->addItem(tr("Where it is picked"), pickedColour);
         if (plan)
             for (int i = 0; i < int(plan->areaNames.size()); ++i) area_->addItem(wording::areaName(*plan, i), i);
         area_->setCurrentIndex(std::max(0, area_->findData(kept)));
@@ -267,14 +137,19 @@ void TrialWindow::listSticks() {
     const QSignalBlocker quiet(sticks_);
     sticks_->clear();
     QComboBox icons;
-    for (const materials::Material& medium : inOrderOfValue(media_)) {
+    std::vector<materials::Material> ordered = inOrderOfValue(media_);
+    std::ranges::stable_partition(ordered, [](const auto& medium) { return !materials::isWet(medium.kind); });
+    for (const materials::Material& medium : ordered) {
         addMedium(icons, medium);
         const int index = int(std::ranges::find(media_, medium.id, &materials::Material::id) - media_.begin());
-        auto* item = new QListWidgetItem(icons.itemIcon(icons.count() - 1), icons.itemText(icons.count() - 1), sticks_);
+        // Its shape tells the kind.
+        auto* item =
+            new QListWidgetItem(icons.itemIcon(icons.count() - 1), QString::fromStdString(medium.name), sticks_);
+        item->setToolTip(icons.itemText(icons.count() - 1));
         item->setData(Qt::UserRole, index);
         item->setFlags(Qt::ItemIsEnabled | Qt::ItemIsSelectable | Qt::ItemIsUserCheckable);
         item->setCheckState(Qt::Unchecked);
-        item->setHidden(!item->text().contains(find_->text(), Qt::CaseInsensitive));
+        item->setHidden(!item->toolTip().contains(find_->text(), Qt::CaseInsensitive));
     }
 }
 
@@ -303,12 +178,21 @@ void TrialWindow::take(const TrialWish& wish) {
     setTarget(subject::targetIn(colour::labOfSrgb8Image(plan->reference), mask));
 }
 
+void TrialWindow::takeWanted() {
+    const int wanted = area_->currentData().toInt();
+    if (wanted >= 0) return take({.areas = {wanted}});
+    if (wanted == noColour) return setTarget(std::nullopt);
+    const QPointF place = targetView_->place().value_or(QPointF(0.5, 0.5));
+    targetView_->setPlace(place);
+    pick(place);
+}
+
 void TrialWindow::pick(const QPointF& place) {
     const auto plan = session_.plan();
     if (!plan) return;
     {
         const QSignalBlocker quiet(area_);
-        area_->setCurrentIndex(0);
+        area_->setCurrentIndex(area_->findData(pickedColour));
     }
     setTarget(subject::targetAt(colour::labOfSrgb8Image(plan->reference), {place.x(), place.y()}));
 }
@@ -385,7 +269,11 @@ void TrialWindow::showHeads() {
         for (int rung = 1; rung <= planning::ladderRungs; ++rung)
             columns.push_back({-1, pigment::Pressure{3.0f * float(rung) / planning::ladderRungs}});
     if (isRun) columns.push_back({state_.sticks.front()});
-    grid_->setHeads(std::move(rows), std::move(columns));
+    const QString over = state_.arrangement == Arrangement::everyOverEvery ? tr("over them:")
+                         : isRun                                           ? tr("each comes over:")
+                         : columns.empty()                                 ? QString()
+                                                                           : tr("pressed:");
+    grid_->setHeads(std::move(rows), std::move(columns), over);
 }
 
 void TrialWindow::tickStick(const QListWidgetItem& item) {
@@ -464,15 +352,15 @@ void TrialWindow::listOffers() {
     for (const planning::NextStroke& next : next_)
         new QListWidgetItem(
             iconOf(next.seen),
-            tr("Over it %1: %2")
-                .arg(wording::strokeWords(next.lay, media_), wording::differenceFigure(next.difference)),
+            tr("%1 with %2 over it")
+                .arg(wording::differenceFigure(next.difference), wording::strokeShort(next.lay, media_)),
             offers_);
     for (const matching::Mixture& mixture : mixtures_) {
         QStringList strokes;
-        for (const pigment::Lay& lay : mixture.lays) strokes << wording::strokeWords(lay, media_);
+        for (const pigment::Lay& lay : mixture.lays) strokes << wording::strokeShort(lay, media_);
         new QListWidgetItem(
             iconOf(mixture.predicted),
-            tr("Anew %1: %2").arg(strokes.join(tr(", then ")), wording::differenceFigure(mixture.difference)), offers_);
+            tr("%1 anew: %2").arg(wording::differenceFigure(mixture.difference), strokes.join(tr("; then "))), offers_);
     }
     editor_->show(hasSwatch() ? strokes() : planning::Strokes{});
     describe();

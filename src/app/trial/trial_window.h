@@ -70,6 +70,7 @@ class TrialWindow : public QMainWindow {
     void makeFrame();
     QWidget* makeChoices();
     QWidget* makeBelow();
+    QWidget* makeMargin();
     void makeMenus();
     void makeMixtureMenu();
     /// What the study in hand draws from, and its paper and subject.
@@ -84,6 +85,7 @@ class TrialWindow : public QMainWindow {
     void takeFields();
     void setStrokes(const planning::Strokes& strokes);
     void setTarget(const std::optional<subject::Target>& target);
+    void takeWanted();
     void pick(const QPointF& place);
     /// Looks in the background for the mixtures that come nearest to what is wanted.
     void mix();
