@@ -27,6 +27,8 @@ enum class ProblemKind {
     workTooDark,
     workTooBright,
     workBlurred,
+    sketchMissing,  // no sheet of the right format is in the photograph
+    sketchEmpty,    // nothing is drawn on it
     folderUnwritable,
     diskFull,
     writeFailed,

@@ -88,6 +88,14 @@ QString problemSentence(const common::Problem& problem) {
         case ProblemKind::workBlurred:
             return say("%1 is blurred: hold the camera still, or lean it on something, and let it find its focus.")
                 .arg(file);
+        case ProblemKind::sketchMissing:
+            return say("No sheet of the picture's format is to be seen in %1: photograph the drawing whole and "
+                       "upright, "
+                       "with some of a darker table round it.")
+                .arg(file);
+        case ProblemKind::sketchEmpty:
+            return say("Nothing is drawn on the sheet in %1: draw the main shapes darker, then photograph it again.")
+                .arg(file);
         case ProblemKind::folderUnwritable:
             return say("%1 cannot be written: choose a folder that you may write to.").arg(file);
         case ProblemKind::writeFailed:
