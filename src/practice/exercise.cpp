@@ -29,12 +29,17 @@ constexpr std::array<ExerciseFacts, exerciseCount> facts{{
     {"centre", Measure::perCent, ofPerCent, 1.5},
     {"angle", Measure::degrees, ofDegrees, 2},
     {"length", Measure::perCent, ofPerCent, 4},
+    {"from-memory", Measure::perCent, {0.3, 30, 0}, 2},
 }};
 
 }  // namespace
 
 const ExerciseFacts& factsOf(Exercise exercise) {
     return facts[std::size_t(exercise)];
+}
+
+bool isDrawn(Exercise exercise) {
+    return factsOf(exercise).scale.choices == 0;
 }
 
 std::optional<Exercise> exerciseNamed(std::string_view name) {

@@ -8,7 +8,7 @@
 
 namespace practice {
 
-/// What the eye is trained in. Each asks one thing, with a few answers of which one is true.
+/// What the eye is trained in. All but the last ask one thing, with a few answers of which one is true.
 enum class Exercise {
     lighter,           // which of two colours of different hue is lighter
     lighterOnGrounds,  // the same, one on a dark and one on a light ground
@@ -23,9 +23,10 @@ enum class Exercise {
     plumb,             // which way a line leans
     centre,            // which end a mark is nearer to
     angle,             // which of two angles is wider
-    length             // whether a line is longer or shorter than so many units
+    length,            // whether a line is longer or shorter than so many units
+    fromMemory         // the subject's shapes, drawn from memory: nothing is asked, each shape is measured
 };
-inline constexpr int exerciseCount = 14;
+inline constexpr int exerciseCount = 15;
 
 /// In what it is told how far apart things stand.
 enum class Measure { valueSteps, difference, degrees, perCent };
@@ -33,10 +34,12 @@ enum class Measure { valueSteps, difference, degrees, perCent };
 struct ExerciseFacts {
     std::string_view name;  // as it is kept
     Measure measure;
-    Scale scale;
+    Scale scale;     // of what is drawn: no choices
     double trained;  // threshold of a trained eye; common practice, no source
 };
 const ExerciseFacts& factsOf(Exercise exercise);
+/// Whether it is drawn and measured, and nothing is asked.
+bool isDrawn(Exercise exercise);
 std::optional<Exercise> exerciseNamed(std::string_view name);
 inline std::array<Exercise, exerciseCount> allExercises() {
     std::array<Exercise, exerciseCount> all;

@@ -24,13 +24,14 @@ bool isOfLines(Exercise exercise) {
 bool canAsk(Exercise exercise, const Sources& sources) {
     constexpr std::size_t enough = 5;
     if (isOfLines(exercise)) return true;
+    if (isDrawn(exercise)) return !sources.picture.empty() && sources.colours.size() > 1;
     if (exercise == Exercise::masses) return hasMasses(sources);
     if (exercise == Exercise::nearerSheet && sources.squinted.empty()) return false;
     return !sources.colours.empty() && (!isOfSticks(exercise) || sources.sticks.size() >= enough);
 }
 
 Question ask(Exercise exercise, double apart, const Sources& sources, unsigned seed) {
-    assert(canAsk(exercise, sources));
+    assert(canAsk(exercise, sources) && !isDrawn(exercise));
     Dice dice(seed);
     Question question;
     question.exercise = exercise;
@@ -75,6 +76,8 @@ Question ask(Exercise exercise, double apart, const Sources& sources, unsigned s
             break;
         case Exercise::length:
             askLength(question, dice, apart);
+            break;
+        case Exercise::fromMemory:
             break;
     }
     return question;

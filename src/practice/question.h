@@ -35,14 +35,15 @@ struct Sources {
     materials::Paper paper;  // that mixtures are laid on
     cv::Mat squinted;        // the subject with half-closed eyes, CV_32FC3, CIELAB
     cv::Mat areas;           // CV_32S, as large: which area a place belongs to, from 0
+    cv::Mat picture = {};    // the subject itself, CV_8UC3, R G B
 };
 
 /// Whether these sources give questions of a kind: they need colours, what is asked of sticks five of these, what is
-/// asked of the picture a picture, and that of masses two of different value.
+/// asked of the picture a picture, and that of masses two of different value. What is drawn needs areas.
 bool canAsk(Exercise exercise, const Sources& sources);
 
-/// One question with things about so far apart (`apart`, in the exercise's measure); the same for the same seed. Only
-/// of what canAsk.
+/// One question of an exercise that asks, with things about so far apart (`apart`, in the exercise's measure); the same
+/// for the same seed. Only of what canAsk.
 Question ask(Exercise exercise, double apart, const Sources& sources, unsigned seed);
 
 }  // namespace practice

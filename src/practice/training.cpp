@@ -6,6 +6,22 @@
 
 namespace practice {
 
+namespace {
+
+/// The mean of what was measured, with the bounds that hold it in nine of ten by its standard error. One alone may be
+/// off by half of itself.
+Threshold meanOf(const std::vector<Answer>& measured) {
+    const double n = double(measured.size());
+    double mean = 0, squares = 0;
+    for (const Answer& one : measured) mean += one.apart / n;
+    for (const Answer& one : measured) squares += (one.apart - mean) * (one.apart - mean);
+    const double error = n > 1 ? std::sqrt(squares / (n - 1) / n) : mean / 2;
+    constexpr double nineOfTen = 1.645;
+    return {mean, std::max(mean / 10, mean - nineOfTen * error), mean + nineOfTen * error};
+}
+
+}  // namespace
+
 Staircase after(Staircase staircase, const std::vector<Answer>& answers) {
     for (const Answer& answer : answers) staircase.answer(answer.apart, answer.isRight);
     return staircase;
@@ -25,6 +41,10 @@ std::vector<Sitting> sittingsOf(const std::vector<Answer>& answers) {
     std::vector<Sitting> sittings;
     std::map<Exercise, Staircase> begun;  // what each begins with is reckoned once
     for (const auto& [key, own] : by) {
+        if (isDrawn(key.second)) {
+            sittings.push_back({key.second, key.first, int(own.size()), meanOf(own), true});
+            continue;
+        }
         const Staircase staircase = after(begun.try_emplace(key.second, factsOf(key.second).scale).first->second, own);
         sittings.push_back({key.second, key.first, staircase.trials(), staircase.threshold(), isEnough(staircase)});
     }

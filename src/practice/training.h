@@ -12,7 +12,7 @@ struct Answer {
     Exercise exercise = Exercise::lighter;
     std::int64_t sitting = 0;  // when it was begun, in milliseconds since 1970: answers of one sitting bear the same
     std::int64_t at = 0;       // likewise, when the answer was given
-    double apart = 0;
+    double apart = 0;          // of what is drawn: by how much one shape is off
     bool isRight = false;
     bool operator==(const Answer&) const = default;
 };

@@ -188,13 +188,32 @@ QString mannerPast(pigment::Manner manner) {
     return {};
 }
 
+namespace {
+
+/// From none to heavy by halves.
+constexpr std::array<std::array<const char*, 2>, 7> pressureTexts{{
+    {QT_TRANSLATE_NOOP("wording", "none"), QT_TRANSLATE_NOOP("wording", "no pressure")},
+    {QT_TRANSLATE_NOOP("wording", "lightest"), QT_TRANSLATE_NOOP("wording", "the lightest pressure")},
+    {QT_TRANSLATE_NOOP("wording", "light"), QT_TRANSLATE_NOOP("wording", "light pressure")},
+    {QT_TRANSLATE_NOOP("wording", "light to medium"), QT_TRANSLATE_NOOP("wording", "light to medium pressure")},
+    {QT_TRANSLATE_NOOP("wording", "medium"), QT_TRANSLATE_NOOP("wording", "medium pressure")},
+    {QT_TRANSLATE_NOOP("wording", "medium to heavy"), QT_TRANSLATE_NOOP("wording", "medium to heavy pressure")},
+    {QT_TRANSLATE_NOOP("wording", "heavy"), QT_TRANSLATE_NOOP("wording", "heavy pressure")},
+}};
+
+const std::array<const char*, 2>& pressureText(pigment::Pressure pressure) {
+    const int half = int(std::lround(2 * std::clamp(pressure.value, 0.0f, 3.0f)));
+    return pressureTexts[std::size_t(pressure > pigment::Pressure::none ? std::max(1, half) : 0)];
+}
+
+}  // namespace
+
 QString pressureWord(pigment::Pressure pressure) {
-    if (pressure <= pigment::Pressure::none) return say("no pressure");
-    if (pressure.value < 0.75f) return say("the lightest pressure");
-    if (pressure.value < 1.25f) return say("light pressure");
-    if (pressure.value < 1.75f) return say("light to medium pressure");
-    if (pressure.value < 2.25f) return say("medium pressure");
-    return pressure.value < 2.75f ? say("medium to heavy pressure") : say("heavy pressure");
+    return say(pressureText(pressure)[1]);
+}
+
+QString pressureName(pigment::Pressure pressure) {
+    return say(pressureText(pressure)[0]);
 }
 
 QString kindWord(materials::Kind kind) {

@@ -65,6 +65,12 @@ constexpr std::array<ExerciseWords, practice::exerciseCount> exerciseTexts{{
     {QT_TRANSLATE_NOOP("wording", "Length in units"),
      QT_TRANSLATE_NOOP("wording", "A head, a cup, the breadth of the pencil: how often does it go into the whole?"),
      QT_TRANSLATE_NOOP("wording", "The line is about %1 times as long as the short one. Is it longer or shorter?")},
+    {QT_TRANSLATE_NOOP("wording", "From memory"),
+     QT_TRANSLATE_NOOP(
+         "wording",
+         "Look, turn away, draw the main shapes on a sheet of the picture's format: what the eye has kept "
+         "shows in where they lie and how large they are."),
+     QT_TRANSLATE_NOOP("wording", "Look at the large shapes, how they lie to each other and to the edges.")},
 }};
 
 QString number(double value, int digits) {
@@ -97,8 +103,12 @@ QString exerciseSentence(Exercise exercise) {
     return say(exerciseTexts[std::size_t(exercise)].sentence);
 }
 
+QString exerciseQuestion(Exercise exercise) {
+    return say(exerciseTexts[std::size_t(exercise)].question);
+}
+
 QString questionSentence(const practice::Question& question) {
-    const QString asked = say(exerciseTexts[std::size_t(question.exercise)].question);
+    const QString asked = exerciseQuestion(question.exercise);
     return question.exercise == Exercise::length ? asked.arg(question.units) : asked;
 }
 
@@ -212,6 +222,29 @@ QStringList truthCaptions(const practice::Question& question) {
             break;
     }
     return captions;
+}
+
+QString drawnShapeWords(const review::DrawnShape& shape) {
+    constexpr double hardly = 0.5, hardlySize = 3;  // per cent
+    QStringList parts;
+    const auto add = [&](double share, const QString& more, const QString& less, double least) {
+        const double off = 100 * share;
+        if (std::fabs(off) >= least) parts << (off > 0 ? more : less).arg(number(std::fabs(off), 1));
+    };
+    add(shape.aside.x, say("%1 % to the right"), say("%1 % to the left"), hardly);
+    add(shape.aside.y, say("%1 % too low"), say("%1 % too high"), hardly);
+    add(shape.size - 1, say("%1 % too large"), say("%1 % too small"), hardlySize);
+    return parts.isEmpty() ? say("where it is") : parts.join(say(", "));
+}
+
+QString drawnSentence(const review::DrawnShapes& drawn) {
+    review::DrawnShape whole;
+    whole.aside = drawn.aside;
+    whole.size = drawn.size;
+    double mean = 0;
+    for (const review::DrawnShape& shape : drawn.shapes) mean += 100 * shape.apart / double(drawn.shapes.size());
+    return say("The whole lies %1. Within it the shapes are off by %2 % of the width in the mean.")
+        .arg(drawnShapeWords(whole), number(mean, 1));
 }
 
 }  // namespace wording

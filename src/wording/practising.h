@@ -4,6 +4,7 @@
 
 #include "practice/question.h"
 #include "practice/training.h"
+#include "review/sketch.h"
 
 namespace wording {
 
@@ -12,6 +13,8 @@ namespace wording {
 QString exerciseName(practice::Exercise exercise);
 /// What it trains, and what that is good for.
 QString exerciseSentence(practice::Exercise exercise);
+/// What is asked, or said to begin with, whatever stands there.
+QString exerciseQuestion(practice::Exercise exercise);
 QString questionSentence(const practice::Question& question);
 /// The answers to choose from, in their order.
 QStringList answerWords(const practice::Question& question);
@@ -25,5 +28,9 @@ QString trainedWords(practice::Exercise exercise);
 QString truthSentence(const practice::Question& question);
 /// What is written under each thing that is shown then; none for lines but angles.
 QStringList truthCaptions(const practice::Question& question);
+
+/// A drawing from memory: what it is off by all in all, and a shape of it in a few words.
+QString drawnSentence(const review::DrawnShapes& drawn);
+QString drawnShapeWords(const review::DrawnShape& shape);
 
 }  // namespace wording

@@ -55,6 +55,8 @@ QString mannerWord(pigment::Manner manner);
 /// What has been done: "scumbled".
 QString mannerPast(pigment::Manner manner);
 QString pressureWord(pigment::Pressure pressure);
+/// "light", "light to medium": where it is clear that pressure is meant.
+QString pressureName(pigment::Pressure pressure);
 QString kindWord(materials::Kind kind);
 QString toolWord(planning::Tool tool);
 /// What a step is done with: a stick by its name, "finger", "fixative".

@@ -1,6 +1,5 @@
 #include "wording/testing.h"
 
-#include <algorithm>
 #include <cmath>
 
 #include "colour/munsell.h"
@@ -35,13 +34,8 @@ QString strokeLabel(const pigment::Lay& stroke, StickLetter letter) {
         QT_TRANSLATE_NOOP("wording", "press"),   QT_TRANSLATE_NOOP("wording", "blend"),
         QT_TRANSLATE_NOOP("wording", "dab"),     QT_TRANSLATE_NOOP("wording", "wash"),
         QT_TRANSLATE_NOOP("wording", "fix"),     QT_TRANSLATE_NOOP("wording", "lift")};
-    static const char* const pressures[] = {
-        QT_TRANSLATE_NOOP("wording", "none"),   QT_TRANSLATE_NOOP("wording", "lightest"),
-        QT_TRANSLATE_NOOP("wording", "light"),  QT_TRANSLATE_NOOP("wording", "light-medium"),
-        QT_TRANSLATE_NOOP("wording", "medium"), QT_TRANSLATE_NOOP("wording", "medium-heavy"),
-        QT_TRANSLATE_NOOP("wording", "heavy")};
     const QString manner = say(manners[int(stroke.manner)]);
-    const QString pressure = say(pressures[std::clamp(std::lround(2 * stroke.pressure.value), 0L, 6L)]);
+    const QString pressure = pressureName(stroke.pressure);
     if (!pigment::laysPigment(stroke.manner)) return say("%1 %2").arg(manner, pressure);
     return say("%1 %2 %3").arg(letter(stroke.stick), manner, pressure);
 }

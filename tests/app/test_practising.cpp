@@ -4,10 +4,12 @@
 #include <QProcess>
 #include <QPushButton>
 #include <QTemporaryDir>
+#include <opencv2/imgproc.hpp>
 
 #include "app/practice/practice_window.h"
 #include "app/widgets/theme.h"
 #include "drawing/fonts.h"
+#include "review/stand_in_camera.h"
 #include "storage/document.h"
 #include "window_hand.h"
 #include "wording/practising.h"
@@ -31,12 +33,12 @@ class TestPractising : public QObject {
     QListWidget& list() const { return *window().findChild<QListWidget*>(); }
     void key(int code) { QTest::keyClick(QApplication::focusWidget(), Qt::Key(code)); }
     /// Down the list to an exercise, and begun.
-    void begun(Exercise exercise) {
+    void begun(Exercise exercise, bool isAsked = true) {
         key(Qt::Key_Home);
         for (int i = 0; i < practice::exerciseCount && window().exercise() != exercise; ++i) key(Qt::Key_Down);
         QCOMPARE(window().exercise(), exercise);
         key(Qt::Key_Return);
-        QVERIFY(window().isAsking());
+        QCOMPARE(window().isAsking(), isAsked);
     }
     /// By its key in the main window.
     void broughtUp() {
@@ -72,7 +74,8 @@ class TestPractising : public QObject {
     void everyExerciseIsAskedAndAnsweredByKeys_data() {
         QTest::addColumn<Exercise>("exercise");
         for (const Exercise exercise : practice::allExercises())
-            QTest::newRow(std::string(practice::factsOf(exercise).name).c_str()) << exercise;
+            if (!practice::isDrawn(exercise))
+                QTest::newRow(std::string(practice::factsOf(exercise).name).c_str()) << exercise;
     }
     void everyExerciseIsAskedAndAnsweredByKeys() {
         QFETCH(Exercise, exercise);
@@ -97,6 +100,45 @@ class TestPractising : public QObject {
         QVERIFY(!window().isAsking());
         QCOMPARE(window().sittings().back().trials, 2);
         QVERIFY(!window().sittings().back().isEnough);
+    }
+
+    /// The subject is looked at and gone, the drawing photographed and measured; all but the drawing by keys.
+    void aDrawingFromMemoryIsMeasured() {
+        begun(Exercise::fromMemory, false);
+        QCOMPARE(window().lesson().stage(), DrawingLesson::Stage::looking);
+        key(Qt::Key_Return);
+        QCOMPARE(window().lesson().stage(), DrawingLesson::Stage::drawing);
+        // What is no drawing is said, and one may try again.
+        window().readDrawing(folder_.filePath("none.jpg"));
+        QTRY_VERIFY(!window().lesson().isReading());
+        QVERIFY(window().margin().problem().contains("none.jpg"));
+        QCOMPARE(window().lesson().stage(), DrawingLesson::Stage::drawing);
+
+        // The borders of the subject as the program reads them, all a thirtieth of the width too far to the right.
+        const cv::Mat& areas = main_->session().reading()->areas.map;
+        cv::Mat borders = review::bordersOf(areas), sheet, moved;
+        cv::warpAffine(borders, moved, cv::Matx23d(1, 0, areas.cols / 30.0, 0, 1, 0), borders.size());
+        cv::resize(moved, moved, {1200, 1200 * areas.rows / areas.cols}, 0, 0, cv::INTER_NEAREST);
+        sheet = cv::Mat(moved.size(), CV_32FC3, cv::Scalar::all(0.85));
+        sheet.setTo(cv::Scalar::all(0.2), moved);
+        review::CameraConditions conditions;
+        conditions.pixels = {2000, 1500};
+        conditions.filled = 0.7;
+        conditions.tiltDegrees = 9;
+        const auto jpeg = review::photographed(sheet, conditions);
+        QFile photograph(folder_.filePath("drawing.jpg"));
+        QVERIFY(photograph.open(QIODevice::WriteOnly));
+        photograph.write(reinterpret_cast<const char*>(jpeg.data()), qint64(jpeg.size()));
+        photograph.close();
+        window().readDrawing(photograph.fileName());
+        QTRY_VERIFY_WITH_TIMEOUT(!window().lesson().isReading(), 60000);
+        QCOMPARE(window().lesson().stage(), DrawingLesson::Stage::told);
+        QVERIFY(std::fabs(window().lesson().drawn().aside.x - 1 / 30.0) < 0.01);
+        key(Qt::Key_Return);
+        QVERIFY(!window().isAsking());
+        QCOMPARE(window().sittings().size(), 1u);
+        QVERIFY(window().sittings().back().isEnough && window().sittings().back().threshold.middle < 1.5);
+        QCOMPARE(std::size_t(window().sittings().back().trials), window().lesson().drawn().shapes.size());
     }
 
     void aSittingThatWasBrokenOffIsGoneOnWith() {

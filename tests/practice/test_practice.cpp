@@ -142,8 +142,25 @@ class TestPractice : public QObject {
     void theRightAnswerIsTrue_data() {
         QTest::addColumn<Exercise>("exercise");
         for (const Exercise exercise : allExercises())
-            QTest::newRow(std::string(factsOf(exercise).name).c_str()) << exercise;
+            if (!isDrawn(exercise)) QTest::newRow(std::string(factsOf(exercise).name).c_str()) << exercise;
     }
+    /// What is drawn is not asked about: its sitting is the mean over the shapes, with its standard error.
+    void aDrawingIsASittingOfItsOwn() {
+        std::vector<Answer> measured;
+        for (const double off : {1.0, 2.0, 3.0, 2.0}) measured.push_back({Exercise::fromMemory, 7, 8, off, off <= 2});
+        const auto sittings = sittingsOf(measured);
+        QCOMPARE(sittings.size(), std::size_t(1));
+        QVERIFY(sittings[0].isEnough && sittings[0].trials == 4);
+        QCOMPARE(sittings[0].threshold.middle, 2.0);
+        const double error = std::sqrt(2.0 / 3.0 / 4.0);
+        QVERIFY(std::fabs(sittings[0].threshold.most - (2 + 1.645 * error)) < 1e-12);
+        QVERIFY(std::fabs(sittings[0].threshold.least - (2 - 1.645 * error)) < 1e-12);
+        const auto training = trainingOf(sittings, {}, 9);
+        const auto own = std::ranges::find(training, Exercise::fromMemory, &Training::exercise);
+        QVERIFY(own->due > 9);
+        QVERIFY(!canAsk(Exercise::fromMemory, {}));
+    }
+
     void theRightAnswerIsTrue() {
         QFETCH(Exercise, exercise);
         const Sources sources = someSources();
@@ -346,6 +363,8 @@ class TestPractice : public QObject {
             case Exercise::length:
                 QCOMPARE(length(0) > question.units * length(1), right == 0);
                 break;
+            case Exercise::fromMemory:
+                QFAIL("It is drawn, and not asked.");
         }
     }
 };

@@ -10,6 +10,7 @@ practice::Sources practiceSources(const Session& session) {
         for (const subject::Area& area : reading->areas.list) sources.colours.push_back(area.colour);
         sources.squinted = reading->wantedSquinted;
         sources.areas = reading->areas.map;
+        sources.picture = session.picture();
     }
     for (const materials::Material& medium : session.library().media)
         if (!materials::isWet(medium.kind)) sources.sticks.push_back(medium);

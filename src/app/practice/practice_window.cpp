@@ -2,6 +2,7 @@
 
 #include <QCloseEvent>
 #include <QDateTime>
+#include <QFileDialog>
 #include <QHBoxLayout>
 #include <QKeyEvent>
 #include <QLabel>
@@ -71,6 +72,13 @@ void PracticeWindow::makeFrame() {
     view_ = new QuestionView;
     middle_->addWidget(curve_);
     middle_->addWidget(view_);
+    lesson_ = new DrawingLesson;
+    middle_->addWidget(lesson_);
+    connect(lesson_, &DrawingLesson::measured, this, &PracticeWindow::takeDrawing);
+    connect(lesson_, &DrawingLesson::refused, this, [this](const QString& sentence) {
+        margin_->setProblem(sentence);
+        describe();
+    });
     middle->addWidget(middle_, 1);
     auto* buttons = new QHBoxLayout;
     for (int i = 0; i < mostChoices; ++i) {
@@ -83,7 +91,10 @@ void PracticeWindow::makeFrame() {
     }
     begin_ = new QPushButton;
     begin_->setFocusPolicy(Qt::TabFocus);
-    connect(begin_, &QPushButton::clicked, this, [this] { isAsking() ? goOn() : begin(); });
+    connect(begin_, &QPushButton::clicked, this, [this] {
+        if (isDrawing()) return goOnDrawing();
+        isAsking() ? goOn() : begin();
+    });
     buttons->addWidget(begin_);
     buttons->addStretch(1);
     end_ = new QPushButton(tr("Break off"));
@@ -101,7 +112,8 @@ void PracticeWindow::makeFrame() {
     connect(exercises_, &QListWidget::currentItemChanged, this, [this](QListWidgetItem* item) {
         if (item) choose(static_cast<Exercise>(item->data(Qt::UserRole).toInt()));
     });
-    connect(exercises_, &QListWidget::itemActivated, this, [this] { begin(); });
+    // Return comes through the window.
+    connect(exercises_, &QListWidget::itemDoubleClicked, this, [this] { begin(); });
 }
 
 void PracticeWindow::makeMenu() {
@@ -204,6 +216,7 @@ void PracticeWindow::begin() {
     if (!practice::canAsk(exercise(), asked_)) return describe();
     margin_->setProblem({});
     sitting_ = now();
+    if (practice::isDrawn(exercise())) return beginDrawing();
     std::vector<practice::Answer> given;
     // One that was broken off today is gone on with.
     if (const auto own = sittings(); !own.empty() && !own.back().isEnough &&
@@ -214,6 +227,46 @@ void PracticeWindow::begin() {
     }
     staircase_ = practice::after(practice::Staircase(practice::factsOf(exercise()).scale), given);
     ask();
+}
+
+void PracticeWindow::beginDrawing() {
+    lesson_->begin(asked_);
+    describe();
+}
+
+void PracticeWindow::goOnDrawing() {
+    switch (lesson_->stage()) {
+        case DrawingLesson::Stage::looking:
+            lesson_->hideSubject();
+            return describe();
+        case DrawingLesson::Stage::drawing: {
+            const QString file =
+                QFileDialog::getOpenFileName(this, tr("The drawing's photograph"), {}, photographKinds());
+            if (!file.isEmpty()) readDrawing(file);
+            return;
+        }
+        case DrawingLesson::Stage::told:
+        case DrawingLesson::Stage::off:
+            return end();
+    }
+}
+
+void PracticeWindow::readDrawing(const QString& file) {
+    margin_->setProblem({});
+    lesson_->read(file);
+    describe();
+}
+
+void PracticeWindow::takeDrawing() {
+    const double trained = practice::factsOf(exercise()).trained;
+    for (const review::DrawnShape& shape : lesson_->drawn().shapes) {
+        const double off = 100 * shape.apart;
+        const practice::Answer measured{exercise(), sitting_, now(), off, off <= trained};
+        if (const auto kept = store_.addAnswer(measured); !kept)
+            margin_->setProblem(wording::problemSentence(kept.problem()));
+        answers_.push_back(measured);
+    }
+    describe();
 }
 
 void PracticeWindow::ask() {
@@ -244,6 +297,7 @@ void PracticeWindow::goOn() {
 
 void PracticeWindow::end() {
     staircase_.reset();
+    lesson_->end();
     isAnsweredWrong_ = false;
     list();
     curve_->show(exercise(), sittings());
@@ -255,7 +309,8 @@ void PracticeWindow::keyPressEvent(QKeyEvent* event) {
     if (isAsking() && isAnsweredWrong_ && (key == Qt::Key_Return || key == Qt::Key_Enter || key == Qt::Key_Space))
         return goOn();
     if (isAsking() && key >= Qt::Key_1 && key < Qt::Key_1 + mostChoices) return answer(key - Qt::Key_1);
-    if (isAsking() && key == Qt::Key_Escape) return end();
+    if ((isAsking() || isDrawing()) && key == Qt::Key_Escape) return end();
+    if (isDrawing() && (key == Qt::Key_Return || key == Qt::Key_Enter)) return goOnDrawing();
     if (!isAsking() && (key == Qt::Key_Return || key == Qt::Key_Enter)) return begin();
     QMainWindow::keyPressEvent(event);
 }
@@ -274,14 +329,39 @@ void PracticeWindow::showEvent(QShowEvent* event) {
 }
 
 void PracticeWindow::closeEvent(QCloseEvent* event) {
-    if (isAsking()) end();
+    if (isAsking() || isDrawing()) end();
     setWindowPlace(QStringLiteral("practice"), saveGeometry());
     event->accept();
 }
 
+void PracticeWindow::describeDrawing(MarginText& text) const {
+    switch (lesson_->stage()) {
+        case DrawingLesson::Stage::looking:
+            sentence_->setText(wording::exerciseQuestion(exercise()));
+            text.paragraphs << tr("Look as long as you like, then go on with Return: the picture is gone then.");
+            break;
+        case DrawingLesson::Stage::drawing:
+            sentence_->setText(lesson_->isReading() ? tr("The photograph is being read.")
+                                                    : tr("Draw it from memory, on a sheet of its format."));
+            text.paragraphs << tr("The sheet's edges are the picture's. Draw the outlines closed and dark.");
+            text.paragraphs << tr(
+                "Photograph it whole and upright on a darker table, then choose the photograph with Return.");
+            break;
+        case DrawingLesson::Stage::told:
+        case DrawingLesson::Stage::off:
+            sentence_->setText(wording::drawnSentence(lesson_->drawn()));
+            text.paragraphs << tr("The double lines are where the subject has its shapes.");
+            text.paragraphs << tr("Shapes that were found: %1.").arg(lesson_->drawn().shapes.size());
+            break;
+    }
+}
+
 void PracticeWindow::describe() {
-    middle_->setCurrentWidget(isAsking() ? static_cast<QWidget*>(view_) : curve_);
-    exercises_->setEnabled(!isAsking());
+    middle_->setCurrentWidget(isDrawing()  ? static_cast<QWidget*>(lesson_)
+                              : isAsking() ? static_cast<QWidget*>(view_)
+                                           : curve_);
+    const bool isOn = isAsking() || isDrawing();
+    exercises_->setEnabled(!isOn);
     const QStringList words =
         isAsking() && !isAnsweredWrong_ ? wording::answerWords(*view_->question()) : QStringList();
     for (int i = 0; i < mostChoices; ++i) {
@@ -295,17 +375,19 @@ void PracticeWindow::describe() {
     const bool isPossible = practice::canAsk(exercise(), isAsking() ? asked_ : sources_());
     const std::vector<practice::Sitting> own = sittings();
     begin_->setVisible(!isAsking() || isAnsweredWrong_);
-    begin_->setEnabled(isPossible);
-    begin_->setText(isAsking() ? tr("Go on") : tr("Begin"));
-    end_->setVisible(isAsking());
+    begin_->setEnabled(isPossible && !lesson_->isReading());
+    begin_->setText(isOn ? tr("Go on") : tr("Begin"));
+    end_->setVisible(isOn);
     // Where keys go: to the question, or to the list.
-    isAsking() ? setFocus() : exercises_->setFocus();
+    isOn ? setFocus() : exercises_->setFocus();
 
     MarginText text;
     text.head = wording::exerciseName(exercise());
     text.paragraphs << wording::exerciseSentence(exercise());
     if (!isPossible) text.paragraphs << tr("It needs the colours of a subject and five sticks: open a study first.");
-    if (isAsking()) {
+    if (isDrawing()) {
+        describeDrawing(text);
+    } else if (isAsking()) {
         sentence_->setText(isAnsweredWrong_ ? wording::truthSentence(*view_->question())
                                             : wording::questionSentence(*view_->question()));
         text.paragraphs << tr("Answered so far: %1.").arg(staircase_->trials());

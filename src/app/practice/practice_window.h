@@ -4,6 +4,7 @@
 #include <functional>
 
 #include "app/background.h"
+#include "app/practice/drawing_lesson.h"
 #include "app/practice/question_view.h"
 #include "app/practice/threshold_curve.h"
 #include "app/widgets/margin.h"
@@ -32,9 +33,12 @@ class PracticeWindow : public QMainWindow {
     /// The sittings of the exercise that is chosen, as they stood when the last one ended.
     std::vector<practice::Sitting> sittings() const;
     bool isAsking() const;
+    DrawingLesson& lesson() { return *lesson_; }
     /// All results as a table, and the last seven days as PDF.
     void exportTo(const QString& file);
     void printTo(const QString& file);
+    /// A photograph of what was drawn from memory, while that goes on.
+    void readDrawing(const QString& file);
 
  protected:
     void keyPressEvent(QKeyEvent* event) override;
@@ -54,7 +58,13 @@ class PracticeWindow : public QMainWindow {
     void goOn();
     /// Back to the curve.
     void end();
+    void beginDrawing();
+    /// One step on in a drawing from memory.
+    void goOnDrawing();
+    void takeDrawing();
+    bool isDrawing() const { return lesson_->stage() != DrawingLesson::Stage::off; }
     void describe();
+    void describeDrawing(MarginText& text) const;
     void tellWritten(const common::Done& written, const QString& file);
 
     storage::MaterialsStore& store_;
@@ -70,6 +80,7 @@ class PracticeWindow : public QMainWindow {
     QListWidget* exercises_ = nullptr;
     QStackedWidget* middle_ = nullptr;
     QuestionView* view_ = nullptr;
+    DrawingLesson* lesson_ = nullptr;
     ThresholdCurve* curve_ = nullptr;
     QLabel* sentence_ = nullptr;
     std::vector<QPushButton*> choices_;

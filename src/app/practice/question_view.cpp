@@ -4,9 +4,7 @@
 #include <algorithm>
 #include <cmath>
 
-#include "app/widgets/measure.h"
-#include "app/widgets/theme.h"
-#include "drawing/fonts.h"
+#include "app/practice/well_words.h"
 #include "drawing/pictures.h"
 #include "drawing/shapes.h"
 #include "wording/practising.h"
@@ -14,19 +12,6 @@
 namespace app {
 
 using practice::Exercise;
-
-namespace {
-
-void write(QPainter& painter, const QPointF& middle, const QString& words, drawing::TypeSize size) {
-    painter.setFont(drawing::font(size, true));
-    QRectF box = painter.fontMetrics().boundingRect(words).adjusted(-measure::grid, -2, measure::grid, 2);
-    box.moveCenter(middle);
-    painter.fillRect(box, theme().caption);
-    painter.setPen(theme().wellInk);
-    painter.drawText(box, Qt::AlignCenter, words);
-}
-
-}  // namespace
 
 QuestionView::QuestionView() {
     setAccessibleName(tr("The question"));
@@ -92,17 +77,18 @@ void QuestionView::paintRow(QPainter& painter, const QRectF& room, const std::ve
         painter.fillRect(swatch, drawing::colourOf(colours[std::size_t(i)]));
         if (!isShown) {
             if (count > 1)
-                write(painter, {middle.x(), swatch.bottom() + line / 2}, i == 0 ? tr("first") : tr("over it"),
-                      drawing::TypeSize::text);
+                writeOnWell(painter, {middle.x(), swatch.bottom() + line / 2}, i == 0 ? tr("first") : tr("over it"),
+                            drawing::TypeSize::text);
             continue;
         }
         const bool isTrue = isOrder ? i == question.right || i == question.right + 1 : i == question.right;
         if (isTruthTold_ && isTrue) drawing::paintSelection(painter, swatch.adjusted(-2, -2, 2, 2));
         if (i < int(captions.size()))
-            write(painter, {middle.x(), swatch.bottom() + 1.5 * line}, captions[i], drawing::TypeSize::head);
+            writeOnWell(painter, {middle.x(), swatch.bottom() + 1.5 * line}, captions[i], drawing::TypeSize::head);
         const double numberAt = isOrder ? middle.x() + apart / 2 : middle.x();
         if (!isOrder || i + 1 < count)
-            write(painter, {numberAt, swatch.bottom() + line / 2}, QString::number(i + 1), drawing::TypeSize::text);
+            writeOnWell(painter, {numberAt, swatch.bottom() + line / 2}, QString::number(i + 1),
+                        drawing::TypeSize::text);
     }
 }
 
@@ -126,13 +112,13 @@ void QuestionView::paintPictures(QPainter& painter) const {
                           room.width() / 2 - measure::grid, high - measure::grid);
         const QRectF sheet = paint(question.pictures[std::size_t(i) + 1], half);
         if (isTruthTold_ && i == question.right) drawing::paintSelection(painter, sheet.adjusted(-2, -2, 2, 2));
-        write(painter, {sheet.center().x(), sheet.bottom() + line / 2}, QString::number(i + 1),
-              drawing::TypeSize::text);
+        writeOnWell(painter, {sheet.center().x(), sheet.bottom() + line / 2}, QString::number(i + 1),
+                    drawing::TypeSize::text);
     }
     for (int i = 0; i < int(question.places.size()); ++i) {
         const cv::Point2d& place = question.places[std::size_t(i)];
         const QPointF at = subject.topLeft() + QPointF(place.x * subject.width(), place.y * subject.height());
-        write(painter, at, QString::number(i + 1), drawing::TypeSize::head);
+        writeOnWell(painter, at, QString::number(i + 1), drawing::TypeSize::head);
         if (isTruthTold_ && i == question.right)
             drawing::paintSelection(painter, QRectF(at - QPointF(22, 22), QSizeF(44, 44)));
     }
@@ -180,13 +166,14 @@ void QuestionView::paintMeasured(QPainter& painter, const QRectF& square) const 
         case Exercise::angle: {
             const QStringList captions = wording::truthCaptions(question);
             for (int i = 0; i < 2; ++i)
-                write(painter, at(i == 0 ? 0.25 : 0.75, 0.85), captions[i], drawing::TypeSize::head);
+                writeOnWell(painter, at(i == 0 ? 0.25 : 0.75, 0.85), captions[i], drawing::TypeSize::head);
             return;
         }
         default:
             break;
     }
-    write(painter, at(0.5, 0.95), wording::apartWords(question.exercise, question.apart), drawing::TypeSize::head);
+    writeOnWell(painter, at(0.5, 0.95), wording::apartWords(question.exercise, question.apart),
+                drawing::TypeSize::head);
 }
 
 }  // namespace app

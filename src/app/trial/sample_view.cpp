@@ -10,7 +10,7 @@ namespace app {
 
 SampleView::SampleView() {
     setAccessibleName(tr("The swatch beside what is wanted"));
-    setMinimumSize(140, 120);
+    setMinimumSize(90, 100);
 }
 
 void SampleView::show(const colour::Lab& paper, const colour::Lab& swatch,

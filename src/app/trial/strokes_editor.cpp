@@ -43,7 +43,7 @@ void fillManners(QComboBox& field, materials::Kind kind) {
 
 void fillPressures(QComboBox& field) {
     for (int half = 1; half <= 6; ++half)
-        field.addItem(wording::pressureWord(pigment::Pressure{float(half) / 2}), double(half) / 2);
+        field.addItem(wording::pressureName(pigment::Pressure{float(half) / 2}), double(half) / 2);
 }
 
 StrokesEditor::StrokesEditor() {
@@ -54,7 +54,6 @@ StrokesEditor::StrokesEditor() {
     list_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     list_->setAccessibleName(tr("Strokes of the swatch, the last on top"));
     column->addWidget(list_, 1);
-    auto* row = new QHBoxLayout;
     stick_ = new QComboBox;
     stick_->setIconSize(mediumShape);
     stick_->setAccessibleName(tr("Stick of the stroke"));
@@ -65,10 +64,7 @@ StrokesEditor::StrokesEditor() {
     pressure_ = new QComboBox;
     pressure_->setAccessibleName(tr("Pressure of the stroke"));
     fillPressures(*pressure_);
-    column->addWidget(stick_);
-    row->addWidget(manner_);
-    row->addWidget(pressure_, 1);
-    column->addLayout(row);
+    for (QComboBox* field : {stick_, manner_, pressure_}) column->addWidget(field);
     auto* buttons = new QHBoxLayout;
     more_ = new QPushButton(tr("Lay one more"));
     off_ = new QPushButton(tr("Leave this out"));

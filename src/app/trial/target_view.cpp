@@ -15,7 +15,7 @@ TargetView::TargetView() {
     setFocusPolicy(Qt::StrongFocus);
     setAccessibleName(tr("Subject: the colour that is wanted"));
     setToolTip(tr("Click where the colour is that swatches are held against; the arrows move the place."));
-    setMinimumSize(160, 120);
+    setMinimumSize(110, 100);
 }
 
 void TargetView::show(const QImage& picture) {

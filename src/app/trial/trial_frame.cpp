@@ -17,6 +17,23 @@ namespace {
 
 constexpr int marginWidth = 262;
 
+/// A label with fields below it, each as broad as the column. Gives what holds them.
+QWidget* addBelow(QVBoxLayout* column, const QString& label, const QList<QComboBox*>& fields) {
+    auto* all = new QWidget;
+    auto* below = new QVBoxLayout(all);
+    below->setContentsMargins(0, 0, 0, 0);
+    below->setSpacing(measure::grid / 2);
+    auto* words = new QLabel(label);
+    words->setBuddy(fields.first());
+    below->addWidget(words);
+    for (QComboBox* field : fields) {
+        if (field->accessibleName().isEmpty()) field->setAccessibleName(label);
+        below->addWidget(field);
+    }
+    column->addWidget(all);
+    return all;
+}
+
 }  // namespace
 
 void TrialWindow::makeFrame() {
@@ -46,10 +63,10 @@ QWidget* TrialWindow::makeChoices() {
     column->setSpacing(measure::grid);
     paper_ = new QComboBox;
     paper_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
-    addField(column, tr("Paper"), paper_);
+    addBelow(column, tr("Paper"), {paper_});
     arrangement_ = new QComboBox;
     arrangement_->addItems({tr("Ladder of pressures"), tr("Each over every other"), tr("One run into another")});
-    addField(column, tr("Laid out as"), arrangement_);
+    addBelow(column, tr("Laid out as"), {arrangement_});
     const auto layingRow = [&](const QString& words, QComboBox*& manner, QComboBox*& pressure) {
         manner = new QComboBox;
         manner->setAccessibleName(tr("%1: manner").arg(words));
@@ -57,17 +74,7 @@ QWidget* TrialWindow::makeChoices() {
         pressure = new QComboBox;
         pressure->setAccessibleName(tr("%1: pressure").arg(words));
         fillPressures(*pressure);
-        auto* both = new QWidget;
-        auto* under = new QVBoxLayout(both);
-        under->setContentsMargins(0, 0, 0, 0);
-        under->setSpacing(measure::grid / 2);
-        under->addWidget(new QLabel(words));
-        auto* across = new QHBoxLayout;
-        across->addWidget(manner);
-        across->addWidget(pressure, 1);
-        under->addLayout(across);
-        column->addWidget(both);
-        return both;
+        return addBelow(column, words, {manner, pressure});
     };
     underRow_ = layingRow(tr("Laid"), underManner_, underPressure_);
     overRow_ = layingRow(tr("Over it"), overManner_, overPressure_);
