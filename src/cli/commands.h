@@ -21,6 +21,8 @@ int card(const QStringList& arguments);
 int readCard(const QStringList& arguments);
 int testCard(const QStringList& arguments);
 int readTestCard(const QStringList& arguments);
+int trialCard(const QStringList& arguments);
+int readTrialCard(const QStringList& arguments);
 int list(const QStringList& arguments);
 int compare(const QStringList& arguments);
 int log(const QStringList& arguments);

@@ -18,6 +18,8 @@ int run(const QStringList& arguments) {
     if (command == "read-card") return cli::readCard(arguments.mid(2));
     if (command == "test-card") return cli::testCard(arguments.mid(2));
     if (command == "read-test-card") return cli::readTestCard(arguments.mid(2));
+    if (command == "trial-card") return cli::trialCard(arguments.mid(2));
+    if (command == "read-trial-card") return cli::readTrialCard(arguments.mid(2));
     if (command == "list") return cli::list(arguments.mid(2));
     if (command == "inspect") return cli::inspect(arguments.mid(2));
     if (command == "areas") return cli::areas(arguments.mid(2));
@@ -55,6 +57,14 @@ int run(const QStringList& arguments) {
         "go to "
         "stdout\n"
         "yawning-dune-cli read-test-card PHOTOGRAPH PICTURE|FILE.dune      what a filled one says of these papers\n"
+        "yawning-dune-cli trial-card PICTURE|FILE.dune --out CARD.pdf [--format a4|letter] [--page N] [--stand-in "
+        "PHOTO.jpg] [--seed N]\n"
+        "                                                      a card on which the best mixtures of each area are laid "
+        "for real; the stand-in\n"
+        "                                                      camera sees it laid by another hand with sticks of "
+        "other "
+        "batches, which go to stdout\n"
+        "yawning-dune-cli read-trial-card PHOTOGRAPH PICTURE|FILE.dune     what a filled one says of these sticks\n"
         "yawning-dune-cli list FILE --out FILE [--kind KIND] [--bad-rows refuse|leave-out]\n"
         "                                                      materials from CSV, .gpl, CGATS or a whole drawer "
         "(.json) to another of these\n"

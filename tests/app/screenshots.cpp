@@ -13,7 +13,6 @@
 #include "app/log/progress_strip.h"
 #include "app/main_window.h"
 #include "app/materials/card_sheet.h"
-#include "app/materials/reader_sheet.h"
 #include "app/preferences.h"
 #include "app/sticks/curve_leaf.h"
 #include "app/widgets/theme.h"
@@ -108,17 +107,6 @@ bool saveMaterials(app::MaterialsWindow& materials, const QTemporaryDir& own, co
     ok &=
         QTest::qWaitFor([&] { return std::ranges::any_of(materials.findChildren<QAbstractButton*>(), isSeen); }, 20000);
     ok &= materials.grab().save(folder.filePath("materials.png"));
-    materials.readWithReader();
-    ok &= saveSheet<app::ReaderSheet>(materials, folder.filePath("materials-reader.png"), [](app::ReaderSheet& sheet) {
-        const auto press = [&](const char* text) {
-            for (QPushButton* button : sheet.findChildren<QPushButton*>())
-                if (button->text() == QLatin1String(text)) button->click();
-            (void)QTest::qWaitFor([&] { return !sheet.isBusy(); }, 5000);
-        };
-        press("Read the white tile");
-        sheet.findChild<QComboBox*>()->setCurrentIndex(1);
-        press("Read the swatch");
-    });
     ok &= materials.printCards(review::CardPaper::a4, own.filePath("cards.pdf"));
     photographCard(materials, own.filePath("card.jpg"));
     materials.readCard(own.filePath("card.jpg"));
@@ -126,6 +114,30 @@ bool saveMaterials(app::MaterialsWindow& materials, const QTemporaryDir& own, co
         (void)QTest::qWaitFor([&] { return !sheet.isBusy(); }, 30000);
         sheet.selectRow(4);
     });
+    return ok;
+}
+
+/// Ten of the plan's sticks over each other against an area, and the best mixture for that.
+bool saveTrial(app::TrialWindow& trial, app::TrialWish wish, const planning::Plan& plan, const QString& file) {
+    trial.resize(1280, 800);
+    trial.show();
+    constexpr std::size_t tried = 10;
+    for (const materials::Material& stick : plan.sticks)
+        if (wish.sticks.size() < tried && std::ranges::find(wish.sticks, stick.id) == wish.sticks.end())
+            wish.sticks.push_back(stick.id);
+    trial.take(wish);
+    for (QComboBox* field : trial.findChildren<QComboBox*>())
+        if (field->accessibleName() == QStringLiteral("Laid out as")) {
+            field->setFocus();
+            QTest::keyClick(field, Qt::Key_Down);
+        }
+    for (int i = 0; i < 13; ++i) QTest::keyClick(&trial.grid(), i % 10 == 9 ? Qt::Key_Down : Qt::Key_Right);
+    if (!QTest::qWaitFor([&] { return !trial.isMixing() && !trial.mixtures().empty(); }, 20000)) return false;
+    for (QListWidget* list : trial.findChildren<QListWidget*>())
+        if (list->accessibleName() == QStringLiteral("What would come nearer")) list->setCurrentRow(3);
+    QTest::qWait(100);
+    const bool ok = trial.grab().save(file);
+    trial.close();
     return ok;
 }
 
@@ -227,6 +239,7 @@ int main(int argc, char** argv) {
     auto* layers = window.findChild<app::LayersStation*>();
     clickAt(0.27, 0.66);
     ok &= save("layers.png");
+    ok &= saveTrial(window.trialWindow(), layers->trialWish(), *window.session().plan(), folder.filePath("trial.png"));
     clickAt(0.27, 0.66);
     press("Approach");
     ok &= QTest::qWaitFor([&] { return layers->approach().isTried(); }, 600000) && save("layers-approach.png");

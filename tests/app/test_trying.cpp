@@ -14,7 +14,8 @@
 #include "app/widgets/theme.h"
 #include "colour/difference.h"
 #include "drawing/fonts.h"
-#include "planning/own_mixtures.h"
+#include "planning/stacks.h"
+#include "planning/trial_mixtures.h"
 #include "review/stand_in_camera.h"
 #include "run_cli.h"
 #include "storage/document.h"
@@ -311,6 +312,21 @@ class TestTrying : public QObject {
         empty.trialWindow().show();
         QVERIFY(!empty.trialWindow().target().has_value());
         QVERIFY(!empty.trialWindow().media().empty());
+    }
+
+    void everyAreasMixturesAreLaid() {
+        window().activateWindow();
+        QTRY_VERIFY(window().isActiveWindow());
+        QTest::keyClick(&window(), Qt::Key_L, Qt::ControlModifier);
+        QTRY_VERIFY_WITH_TIMEOUT(!window().isMixing(), 60000);
+        const auto plan = main_->session().plan();
+        QCOMPARE(window().sheet().columns, planning::mixturesForArea);
+        QCOMPARE(window().sheet().rows(), int(plan->stacks.size()));
+        // The best at the left, for the largest first.
+        const auto largest = std::ranges::max_element(plan->stacks, {}, &planning::PlannedStack::share);
+        const colour::Lab wanted = planning::meanColour(*largest);
+        const auto off = [&](std::size_t i) { return colour::differenceCie2000(wanted, window().tried()[i].seen); };
+        QVERIFY(off(0) <= off(1) && off(1) <= off(2) && off(0) < 4);
     }
 
     /// From Materials what is chosen comes along.

@@ -277,6 +277,51 @@ class TestCliChoosing : public QObject {
         }
         QVERIFY(!QFile::exists(at("no.pdf")));
     }
+
+    /// The best mixtures of a picture's areas, laid by another hand with sticks of other batches: what is read brings
+    /// the sticks nearer to what they are.
+    void mixturesAreTriedOnACard() {
+        planning::Study study = smallStudy();
+        study.approach.ground = planning::Ground::none;
+        QVERIFY(storage::writeDocument({study, smallLibrary()}, at("tried.dune").toStdString(), {}, {}).ok());
+        const QStringList card{"trial-card", at("tried.dune"), "--page", "7"};
+        Run r = run(card + QStringList{"--out", at("trial.pdf"), "--stand-in", at("trial.jpg"), "--seed", "5"});
+        QVERIFY2(r.status == 0, r.err.constData());
+        QVERIFY(fileBytes(at("trial.pdf")).startsWith("%PDF"));
+        const QJsonArray truth = QJsonDocument::fromJson(r.out).array();
+        QVERIFY(truth.size() >= 4);
+        r = run({"read-trial-card", at("trial.jpg"), at("tried.dune")});
+        QVERIFY2(r.status == 0, r.err.constData());
+        const QJsonObject told = QJsonDocument::fromJson(r.out).object();
+        QVERIFY(told["difference"].toDouble() < 0.5 * told["differenceBefore"].toDouble());
+        const auto labOf = [](const QJsonValue& stick) {
+            const QJsonObject lab = stick["colour"].toObject();
+            return colour::Lab{lab["L"].toDouble(), lab["a"].toDouble(), lab["b"].toDouble()};
+        };
+        double before = 0, after = 0;
+        for (const QJsonValue& stick : told["sticks"].toArray())
+            for (const QJsonValue& real : truth)
+                if (real["stick"] == stick["stick"]) {
+                    const materials::Library library = smallLibrary();
+                    const auto* known = library.medium(stick["stick"].toString().toStdString());
+                    before += colour::differenceCie2000(colour::labFromSrgb8(known->masstone), labOf(real));
+                    after += colour::differenceCie2000(labOf(stick), labOf(real));
+                    QVERIFY(stick["colourError"].toDouble() > 0);
+                }
+        // Few fields tell of a stick that lies under others.
+        QVERIFY2(after < 0.85 * before, qPrintable(QString("%1 to %2").arg(before).arg(after)));
+        for (const QStringList& bad : {QStringList{"trial-card", at("tried.dune")},
+                                       {"trial-card", at("none.dune"), "--out", at("no.pdf")},
+                                       card + QStringList{"--page", "61", "--out", at("no.pdf")},
+                                       {"read-trial-card", at("trial.jpg")},
+                                       {"read-trial-card", at("tried.dune"), at("tried.dune")},
+                                       {"read-test-card", at("trial.jpg"), at("tried.dune")}}) {
+            const Run refused = run(bad);
+            QCOMPARE(refused.status, 2);
+            QVERIFY2(refused.err.count('\n') == 1 && refused.out.isEmpty(), refused.err.constData());
+        }
+        QVERIFY(!QFile::exists(at("no.pdf")));
+    }
 };
 
 QTEST_GUILESS_MAIN(TestCliChoosing)

@@ -13,6 +13,8 @@
 
 #include "numbers.h"
 #include "owned_things.h"
+#include "storage/drawer_json.h"
+#include "storage/materials_json.h"
 #include "storage/materials_store.h"
 #include "wording/sentences.h"
 
@@ -115,6 +117,39 @@ class TestStore : public QObject {
         QVERIFY(store->drawer()->trays.empty());
     }
 
+    /// Mixtures of one's own go with the drawer wherever it goes, and into the studies that have their sticks.
+    void ownMixturesAreKept() {
+        const auto store = opened(at("mixtures.sqlite"));
+        const materials::OwnMixture olive{
+            "olive, \"warm\"",
+            "p-grey",
+            {{"t1", materials::Manner::press, {1.5f}}, {"", materials::Manner::blend, {2}}}};
+        const materials::OwnMixture gone{"bright", "p-grey", {{"t99", materials::Manner::hatch, {3}}}};
+        QVERIFY(store->apply({.put = storedThings(), .mixtures = {olive, gone}}).ok());
+        const materials::Drawer drawer = *store->drawer();
+        QVERIFY(drawer.mixtures == (std::vector{gone, olive}));
+        QVERIFY(materials::libraryOf(drawer).mixtures == std::vector{olive});
+
+        const QByteArray json = drawerJson({drawer, {}});
+        const auto whole = drawerFromJson(common::Bytes(json.begin(), json.end()), "drawer.json");
+        QVERIFY(whole.ok() && whole->drawer == drawer);
+        const auto library = libraryFrom(jsonOf(materials::libraryOf(drawer)), "materials.json");
+        QVERIFY(library.ok() && library->mixtures == std::vector{olive});
+        QVERIFY(mixtureIn(mixtureText(olive)) == olive);
+        for (const char* bad : {"", "{}", "{\"name\":\"x\",\"strokes\":[]}",
+                                "{\"name\":\"x\",\"strokes\":[{\"stick\":\"a\",\"manner\":\"fling\",\"pressure\":1}]}",
+                                "{\"name\":\"x\",\"strokes\":[{\"stick\":\"a\",\"manner\":\"press\",\"pressure\":4}]}"})
+            QVERIFY2(!mixtureIn(bad), bad);
+
+        materials::OwnMixture changed = olive;
+        changed.strokes.pop_back();
+        QVERIFY(store->apply({.mixtures = {changed, {"bright", {}, {}}}}).ok());
+        QVERIFY(*store->mixtures() == std::vector{changed});
+        // One bad row is left out, the others are there.
+        changedBy(at("mixtures.sqlite"), "INSERT INTO mixture (name, mixture) VALUES ('bad', 'no mixture')");
+        QVERIFY(*opened(at("mixtures.sqlite"))->mixtures() == std::vector{changed});
+    }
+
     void aStudyDrawsFromWhatIsLeft() {
         materials::Drawer drawer{storedThings(), {{"box", {"t2", "t3", "p-grey", "gone"}}}};
         const materials::Library all = materials::libraryOf(drawer);
@@ -143,6 +178,12 @@ class TestStore : public QObject {
                 materials::Tray tray{"tray " + std::to_string(random.below(4)), {}};
                 for (int i = random.below(4); i > 0; --i) tray.ids.push_back("n" + std::to_string(random.below(30)));
                 change.trays.push_back(tray);
+            }
+            for (int n = random.below(3); n > 0; --n) {
+                materials::OwnMixture mixture{"mixture " + std::to_string(random.below(4)), {}, {}};
+                for (int i = random.below(3); i > 0; --i)
+                    mixture.strokes.push_back({"n" + std::to_string(random.below(30)), materials::Manner::hatch, {2}});
+                change.mixtures.push_back(mixture);
             }
             QVERIFY(store->apply(change).ok());
             drawer = applied(std::move(drawer), change);

@@ -10,6 +10,7 @@
 #include "app/trial/trial_card_sheet.h"
 #include "app/trial/trial_rows.h"
 #include "app/trial/trial_window.h"
+#include "planning/trial_mixtures.h"
 #include "print/trial_card.h"
 #include "wording/sentences.h"
 
@@ -22,6 +23,9 @@ void TrialWindow::makeMenus() {
     QAction* redo = history_.createRedoAction(this, tr("Redo"));
     redo->setShortcut(QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_Z));
     sheet->addActions({undo, redo});
+    sheet->addSeparator();
+    areas_ = sheet->addAction(tr("Lay the best mixtures of every area"), this, &TrialWindow::layAreas);
+    areas_->setShortcut(QKeySequence(Qt::CTRL | Qt::Key_L));
     sheet->addSeparator();
     QAction* shut = sheet->addAction(tr("Close"), this, &QWidget::close);
     shut->setShortcut(QKeySequence::Close);
@@ -78,6 +82,22 @@ void TrialWindow::makeMixtureMenu() {
     });
 }
 
+void TrialWindow::layAreas() {
+    const auto plan = session_.plan();
+    if (!plan) return;
+    margin_->setProblem(tr("Mixtures are being looked for."));
+    finder_.run([plan, media = media_](
+                    const common::Progress& progress) { return planning::mixturesOfAreas(*plan, media, progress); },
+                [this](std::optional<planning::TrialSheet> sheet) {
+                    margin_->setProblem({});
+                    if (!sheet) return;
+                    State state = state_;
+                    state.sticks.clear();
+                    state.sheet = *std::move(sheet);
+                    change(tr("The best mixtures of every area"), std::move(state));
+                });
+}
+
 bool TrialWindow::keep(const QString& written) {
     const QString name = written.trimmed();
     const auto refuse = [this](const QString& sentence) { return margin_->setProblem(sentence), false; };
@@ -110,7 +130,7 @@ void TrialWindow::layKept(const materials::OwnMixture& mixture) {
 std::vector<int> TrialWindow::swatchesOnCard() const {
     std::vector<int> swatches(grid_->onCard().begin(), grid_->onCard().end());
     if (swatches.empty()) {
-        swatches.resize(std::min(mostOnCard, state_.sheet.swatches.size()));
+        swatches.resize(std::min(planning::mostOnCard, state_.sheet.swatches.size()));
         std::iota(swatches.begin(), swatches.end(), 0);
     }
     return swatches;
@@ -119,12 +139,12 @@ std::vector<int> TrialWindow::swatchesOnCard() const {
 bool TrialWindow::printCard(review::CardPaper format, const QString& file) {
     const std::vector<int> swatches = swatchesOnCard();
     if (swatches.empty()) return margin_->setProblem(tr("Nothing lies on the sheet: tick some sticks first.")), false;
-    if (swatches.size() > mostOnCard)
+    if (swatches.size() > planning::mostOnCard)
         return margin_->setProblem(tr("A card has room for %1 swatches, and %2 are on it: take some off with Space.")
-                                       .arg(mostOnCard)
+                                       .arg(planning::mostOnCard)
                                        .arg(swatches.size())),
                false;
-    const review::TrialCard card = cardOf(state_.sheet, swatches, media_);
+    const review::TrialCard card = planning::cardOf(state_.sheet, swatches, media_);
     int page = 0;
     if (desk_.hasDrawer() && !desk_.drawer()->store().isReadOnly()) {
         const std::vector<std::string> rows = rowsOf(card);
@@ -140,8 +160,8 @@ bool TrialWindow::printCard(review::CardPaper format, const QString& file) {
 }
 
 void TrialWindow::readCard(const QString& file) {
-    auto* sheet =
-        new TrialCardSheet(this, desk_, file, {media_, papers_}, cardOf(state_.sheet, swatchesOnCard(), media_));
+    auto* sheet = new TrialCardSheet(this, desk_, file, {media_, papers_},
+                                     planning::cardOf(state_.sheet, swatchesOnCard(), media_));
     connect(sheet, &TrialCardSheet::taken, margin_, &Margin::setProblem);
     sheet->open();
 }

@@ -9,18 +9,6 @@ namespace app {
 
 namespace {
 
-/// The places in the media of what a card's strokes name, and the strokes by places among those.
-void addTo(review::TrialCard& card, planning::Strokes& strokes, const std::vector<materials::Material>& media) {
-    for (pigment::Lay& lay : strokes) {
-        if (!pigment::laysPigment(lay.manner)) continue;
-        const materials::Material& medium = media[std::size_t(lay.stick)];
-        const auto known = std::ranges::find_if(
-            card.sticks, [&](const materials::Owned& stick) { return materials::idOf(stick) == medium.id; });
-        lay.stick = int(known - card.sticks.begin());
-        if (known == card.sticks.end()) card.sticks.push_back({medium});
-    }
-}
-
 std::vector<materials::Material> mediaOf(const review::TrialCard& card) {
     std::vector<materials::Material> media;
     for (const materials::Owned& stick : card.sticks) media.push_back(std::get<materials::Material>(stick.what));
@@ -28,19 +16,6 @@ std::vector<materials::Material> mediaOf(const review::TrialCard& card) {
 }
 
 }  // namespace
-
-review::TrialCard cardOf(const planning::TrialSheet& sheet, const std::vector<int>& swatches,
-                         const std::vector<materials::Material>& media) {
-    review::TrialCard card;
-    constexpr std::size_t perWindow = review::windowFields - 1;  // the first is bare
-    for (std::size_t i = 0; i < std::min(swatches.size(), mostOnCard); ++i) {
-        if (i % perWindow == 0) card.windows.push_back({sheet.paper, {}});
-        planning::Strokes strokes = sheet.swatches[std::size_t(swatches[i])];
-        addTo(card, strokes, media);
-        card.windows.back().fields[1 + i % perWindow] = std::move(strokes);
-    }
-    return card;
-}
 
 materials::OwnMixture mixtureOf(const planning::Strokes& strokes, const std::vector<materials::Material>& media,
                                 const std::string& name, const std::string& paper) {
@@ -86,7 +61,7 @@ std::optional<review::TrialCard> trialCardOf(const std::vector<std::string>& row
             const auto field = storage::mixtureIn(storage::text(rows[at + i]));
             auto strokes = field ? strokesOf(*field, library.media) : std::nullopt;
             if (!strokes) continue;
-            addTo(card, *strokes, library.media);
+            planning::addTo(card, *strokes, library.media);
             card.windows.back().fields[i] = *std::move(strokes);
         }
     }

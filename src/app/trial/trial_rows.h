@@ -8,11 +8,6 @@
 
 namespace app {
 
-/// A card of these swatches of a sheet, window by window; more than its fields are left out.
-review::TrialCard cardOf(const planning::TrialSheet& sheet, const std::vector<int>& swatches,
-                         const std::vector<materials::Material>& media);
-inline constexpr std::size_t mostOnCard = review::cardWindows * (review::windowFields - 1);
-
 /// A swatch by its sticks' ids, under a name.
 materials::OwnMixture mixtureOf(const planning::Strokes& strokes, const std::vector<materials::Material>& media,
                                 const std::string& name, const std::string& paper);

@@ -128,6 +128,7 @@ void TrialWindow::takeMaterials() {
         area_->setCurrentIndex(std::max(0, area_->findData(kept)));
     }
     plans_->setEnabled(plan != nullptr);
+    areas_->setEnabled(plan != nullptr);
     listSticks();
     set(state_);
     mix();

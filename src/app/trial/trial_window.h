@@ -43,9 +43,11 @@ class TrialWindow : public QMainWindow {
     const std::vector<matching::Mixture>& mixtures() const { return mixtures_; }
     const Margin& margin() const { return *margin_; }
     SwatchGrid& grid() { return *grid_; }
-    bool isMixing() const { return mixer_.isBusy(); }
+    bool isMixing() const { return mixer_.isBusy() || finder_.isBusy(); }
     /// Keeps the selected swatch in the drawer; false, with a sentence in the margin, where it cannot be.
     bool keep(const QString& name);
+    /// Lays the best mixtures of every area of the subject, found in the background.
+    void layAreas();
     /// Lays one that was kept in the selected swatch.
     void layKept(const materials::OwnMixture& mixture);
     /// Prints what is on the card, or the first swatches where nothing is; false, with a sentence, if it cannot be.
@@ -123,7 +125,8 @@ class TrialWindow : public QMainWindow {
     SampleView* sample_ = nullptr;
     StrokesEditor* editor_ = nullptr;
     Margin* margin_ = nullptr;
-    Background mixer_{this};
+    QAction* areas_ = nullptr;
+    Background mixer_{this}, finder_{this};
 };
 
 }  // namespace app
