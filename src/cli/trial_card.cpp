@@ -29,10 +29,10 @@ common::Result<review::TrialCard> trialFor(const QString& reference, const Optio
     planning::Kept kept;
     const auto plan = planning::makePlan(chosen.study, chosen.library, kept);
     if (!plan) return plan.problem();
-    const auto sheet = planning::mixturesOfAreas(*plan, chosen.library.media, {});
-    std::vector<int> all(sheet->swatches.size());
+    const planning::TrialSheet sheet = planning::mixturesOfAreas(*plan, chosen.library.media, {})->sheet;
+    std::vector<int> all(sheet.swatches.size());
     std::iota(all.begin(), all.end(), 0);
-    return planning::cardOf(*sheet, all, chosen.library.media);
+    return planning::cardOf(sheet, all, chosen.library.media);
 }
 
 QJsonObject stickJson(const materials::Material& stick) {

@@ -7,6 +7,7 @@
 #include "colour/difference.h"
 #include "common/parallel.h"
 #include "matching/stack_search.h"
+#include "pigment/hold.h"
 #include "pigment/tones.h"
 
 namespace matching {
@@ -18,6 +19,27 @@ Mixture mixtureOf(std::vector<pigment::Lay> lays, const colour::Lab& wanted, con
     const pigment::Patch patch = laidOn(ground, lays, sticks);
     const colour::Lab predicted = pigment::labOf(patch, light);
     return {std::move(lays), predicted, colour::differenceCie2000(wanted, predicted), pigment::toothUsed(patch)};
+}
+
+/// What is laid of a stack for its one sample.
+std::vector<pigment::Lay> laysOf(const Stack& stack) {
+    std::vector<pigment::Lay> lays;
+    const int size = int(stack.layers.size());
+    for (int i = 0; i < size; ++i) {
+        const StackLayer& layer = stack.layers[std::size_t(i)];
+        if (const int level = pigment::pressureIn(stack.tones[0], i, size); level > 0)
+            lays.push_back({layer.stick, layer.manner, pigment::Pressure{float(level)}});
+    }
+    return lays;
+}
+
+bool slides(const std::vector<pigment::Lay>& lays, pigment::Patch patch, const std::vector<PreparedStick>& sticks) {
+    for (const pigment::Lay& lay : lays) {
+        const pigment::Stroke stroke{&sticks[std::size_t(lay.stick)].pigment, lay.manner, lay.pressure};
+        if (pigment::holdOf(patch, stroke).held < pigment::slidesBelow) return true;
+        pigment::lay(patch, stroke);
+    }
+    return false;
 }
 
 /// Half a pressure more or less in one of its strokes, as long as that brings it nearer.
@@ -33,7 +55,7 @@ Mixture pressedFinely(Mixture mixture, const colour::Lab& wanted, const pigment:
                 pressure += more;
                 if (pressure < step || pressure > pigment::Pressure::heavy.value) continue;
                 Mixture tried = mixtureOf(std::move(lays), wanted, ground, sticks, light);
-                if (tried.difference >= mixture.difference) continue;
+                if (tried.difference >= mixture.difference || slides(tried.lays, ground, sticks)) continue;
                 mixture = std::move(tried);
                 isBetter = true;
             }
@@ -48,25 +70,29 @@ std::vector<Mixture> mixturesFor(const colour::Lab& wanted, const pigment::Patch
                                  int count, colour::Light light) {
     StackWeights weights;
     weights.light = light;
-    Want want{{{wanted, 1}}, ground};
+    const Want want{{{wanted, 1}}, ground};
     const OptionBank bank(sticks, *ground.surface, weights);
+    const Screen screen(want, bank, weights);
     SearchWidth width;
     width.layers = layers;
     width.beam = width.kept = 4 * count;
     width.judged = 3 * count;
-    std::vector<Mixture> mixtures;
     const std::vector<float> free(sticks.size(), 0.0f);
-    for (const Stack& stack : bestStacks(Screen(want, bank, weights), bank.of(allowed), free, width).stacks) {
-        std::vector<pigment::Lay> lays;
-        const int size = int(stack.layers.size());
-        for (int i = 0; i < size; ++i) {
-            const int level = pigment::pressureIn(stack.tones[0], i, size);
-            const StackLayer& layer = stack.layers[std::size_t(i)];
-            if (level > 0) lays.push_back({layer.stick, layer.manner, pigment::Pressure{float(level)}});
+    const auto found = [&](const std::vector<int>& from) {
+        std::vector<Mixture> mixtures;
+        for (const Stack& stack : bestStacks(screen, bank.of(from), free, width).stacks) {
+            std::vector<pigment::Lay> lays = laysOf(stack);
+            if (!lays.empty() && !slides(lays, ground, sticks))
+                mixtures.push_back(mixtureOf(std::move(lays), wanted, ground, sticks, light));
         }
-        if (lays.empty()) continue;
-        mixtures.push_back(mixtureOf(std::move(lays), wanted, ground, sticks, light));
-    }
+        return mixtures;
+    };
+    // Points come very near, but many of them slide on what lies beneath: without them there is enough that holds.
+    std::vector<int> withoutPoints = allowed;
+    std::erase_if(withoutPoints, [&](int stick) { return isPoint(sticks[std::size_t(stick)]); });
+    std::vector<Mixture> mixtures, more;
+    common::together([&] { mixtures = found(allowed); }, [&] { more = found(withoutPoints); });
+    mixtures.insert(mixtures.end(), more.begin(), more.end());
     common::forEachIndex(int(mixtures.size()), [&](int i) {
         Mixture& mixture = mixtures[std::size_t(i)];
         mixture = pressedFinely(std::move(mixture), wanted, ground, sticks, light);

@@ -15,7 +15,8 @@ struct Mixture {
 };
 
 /// The best mixtures of at most `layers` sticks for one colour: the stack search with one sample, then every pressure
-/// by halves. Never the same sticks twice; best first, at most `count`; a single stick counts as a mixture.
+/// by halves. None of which a stroke slides (see pigment::Hold), nor the same sticks twice; best first, at most
+/// `count`; a single stick counts as a mixture.
 std::vector<Mixture> mixturesFor(const colour::Lab& wanted, const pigment::Patch& ground,
                                  const std::vector<PreparedStick>& sticks, const std::vector<int>& allowed, int layers,
                                  int count, colour::Light light);

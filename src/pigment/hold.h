@@ -11,6 +11,9 @@ struct Hold {
     bool operator==(const Hold&) const = default;
 };
 
+/// A stroke slides where less than this holds; common practice, no source.
+inline constexpr double slidesBelow = 0.5;
+
 /// Of a stroke over a patch; 1 for what lays nothing or is wet.
 Hold holdOf(const Patch& patch, const Stroke& stroke);
 

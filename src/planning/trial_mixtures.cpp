@@ -6,26 +6,26 @@
 
 namespace planning {
 
-std::optional<TrialSheet> mixturesOfAreas(const Plan& plan, const std::vector<materials::Material>& media,
-                                          const common::Progress& progress) {
+std::optional<AreaMixtures> mixturesOfAreas(const Plan& plan, const std::vector<materials::Material>& media,
+                                            const common::Progress& progress) {
     const std::vector<matching::PreparedStick> sticks = matching::prepared(media, plan.light);
     std::vector<int> dry;
     for (int i = 0; i < int(sticks.size()); ++i)
         if (matching::isDry(sticks[std::size_t(i)])) dry.push_back(i);
-    std::vector<const PlannedStack*> stacks;
-    for (const PlannedStack& stack : plan.stacks) stacks.push_back(&stack);
-    std::ranges::stable_sort(stacks, std::greater{}, [](const PlannedStack* stack) { return stack->share; });
+    AreaMixtures made{{plan.paper, mixturesForArea, {}}, {}};
+    std::vector<int>& stacks = made.stacks;
+    for (int i = 0; i < int(plan.stacks.size()); ++i) stacks.push_back(i);
+    std::ranges::stable_sort(stacks, std::greater{}, [&](int i) { return plan.stacks[std::size_t(i)].share; });
     const pigment::Patch bare = pigment::barePatch(plan.paper);
-    TrialSheet sheet{plan.paper, mixturesForArea, {}};
     for (std::size_t i = 0; i < stacks.size(); ++i) {
         if (progress.cancelled()) return std::nullopt;
-        const auto mixtures =
-            matching::mixturesFor(meanColour(*stacks[i]), bare, sticks, dry, 3, mixturesForArea, plan.light);
+        const auto mixtures = matching::mixturesFor(meanColour(plan.stacks[std::size_t(stacks[i])]), bare, sticks, dry,
+                                                    3, mixturesForArea, plan.light);
         for (std::size_t m = 0; m < std::size_t(mixturesForArea); ++m)
-            sheet.swatches.push_back(m < mixtures.size() ? mixtures[m].lays : Strokes{});
+            made.sheet.swatches.push_back(m < mixtures.size() ? mixtures[m].lays : Strokes{});
         progress.at(double(i + 1) / double(stacks.size()));
     }
-    return sheet;
+    return made;
 }
 
 void addTo(review::TrialCard& card, Strokes& strokes, const std::vector<materials::Material>& media) {

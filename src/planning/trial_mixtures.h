@@ -11,9 +11,13 @@ namespace planning {
 
 /// The best mixtures for the mean colour of each of a plan's stacks on its bare paper: a row for each, the largest
 /// first, the best at the left. nullopt if cancelled. The sticks are those of `media`, under the plan's light.
+struct AreaMixtures {
+    TrialSheet sheet;
+    std::vector<int> stacks;  // of the plan, row by row
+};
 inline constexpr int mixturesForArea = 3;
-std::optional<TrialSheet> mixturesOfAreas(const Plan& plan, const std::vector<materials::Material>& media,
-                                          const common::Progress& progress);
+std::optional<AreaMixtures> mixturesOfAreas(const Plan& plan, const std::vector<materials::Material>& media,
+                                            const common::Progress& progress);
 
 /// A card of these swatches of a sheet, window by window; more than its fields are left out.
 review::TrialCard cardOf(const TrialSheet& sheet, const std::vector<int>& swatches,

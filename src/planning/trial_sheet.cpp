@@ -142,15 +142,21 @@ std::vector<NextStroke> nextStrokes(const colour::Lab& wanted, const pigment::Pa
         for (const pigment::Manner manner : matching::mannersOf(sticks[std::size_t(stick)].kind))
             for (float pressure = 0.5f; pressure <= Pressure::heavy.value; pressure += 0.5f) {
                 const Lay lay{stick, manner, {pressure}};
-                if (pigment::holdOf(patch, strokeOf(lay, sticks)).held < slidesBelow) continue;
+                if (pigment::holdOf(patch, strokeOf(lay, sticks)).held < pigment::slidesBelow) continue;
                 const NextStroke next = tried(lay);
                 if (next.difference < least.difference) least = next;
             }
     });
     std::erase_if(best, [now](const NextStroke& next) { return next.difference >= now; });
     std::ranges::stable_sort(best, {}, &NextStroke::difference);
-    if (int(best.size()) > count) best.resize(std::size_t(count));
-    return best;
+    constexpr double alike = 0.5;  // CIEDE2000
+    std::vector<NextStroke> unlike;
+    for (const NextStroke& next : best)
+        if (int(unlike.size()) < count && std::ranges::none_of(unlike, [&](const NextStroke& better) {
+                return colour::differenceCie2000(better.seen, next.seen) < alike;
+            }))
+            unlike.push_back(next);
+    return unlike;
 }
 
 }  // namespace planning

@@ -54,9 +54,6 @@ struct Tried {
     bool operator==(const Tried&) const = default;
 };
 
-/// A stroke slides where less than this holds.
-inline constexpr double slidesBelow = 0.5;
-
 /// Every swatch by the film, under a light. `looksLighter` is by CIECAM16, the swatches around and the paper between
 /// being its background. On all cores.
 std::vector<Tried> triedOn(const TrialSheet& sheet, const std::vector<matching::PreparedStick>& sticks,
@@ -73,7 +70,7 @@ struct NextStroke {
 };
 
 /// The strokes that bring a swatch nearest to a colour, best first, each stick once, its pressure as fits; only such as
-/// bring it nearer than it is and do not slide, at most `count`. `allowed` are sticks.
+/// bring it nearer than it is, do not slide and look otherwise than better ones, at most `count`. `allowed` are sticks.
 std::vector<NextStroke> nextStrokes(const colour::Lab& wanted, const pigment::Patch& patch,
                                     const std::vector<matching::PreparedStick>& sticks, const std::vector<int>& allowed,
                                     int count, colour::Light light);

@@ -47,7 +47,7 @@ QStringList slideSentences(const planning::Tried& tried, const planning::Strokes
     QStringList sentences;
     for (std::size_t i = 0; i < strokes.size(); ++i) {
         const pigment::Hold& hold = tried.holds[i];
-        if (hold.held >= planning::slidesBelow) continue;
+        if (hold.held >= pigment::slidesBelow) continue;
         const QString name = text(media[std::size_t(strokes[i].stick)].name);
         const long held = std::lround(100 * hold.held);
         // Whichever takes more of it away.

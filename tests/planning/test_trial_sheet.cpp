@@ -19,6 +19,7 @@ using materials::Kind;
 using pigment::Lay;
 using pigment::Manner;
 using pigment::Pressure;
+using pigment::slidesBelow;
 
 namespace {
 

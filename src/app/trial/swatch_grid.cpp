@@ -120,16 +120,19 @@ void SwatchGrid::paintHead(QPainter& painter, const QRectF& box, const SwatchHea
         drawing::paintPressure(painter, QRectF(box.left(), shape.top(), 26, height), *head.pressure, theme().wellInk);
         return;
     }
-    if (head.stick < 0) return;
-    const materials::Material& medium = (*media_)[std::size_t(head.stick)];
-    drawing::paintMaterial(painter, shape, medium.kind, drawing::colourOf(medium.masstone));
+    if (head.stick < 0) {
+        painter.fillRect(shape, drawing::colourOf(head.wanted));
+    } else {
+        const materials::Material& medium = (*media_)[std::size_t(head.stick)];
+        drawing::paintMaterial(painter, shape, medium.kind, drawing::colourOf(medium.masstone));
+    }
     constexpr double readable = 13;
     if (!isNamed || box.height() < readable) return;
+    const QString name = head.stick < 0 ? head.name : QString::fromStdString((*media_)[std::size_t(head.stick)].name);
     painter.setPen(theme().wellInk);
     const QRectF words = box.adjusted(length + 6, 0, -4, 0);
-    painter.drawText(
-        words, Qt::AlignVCenter | Qt::AlignLeft,
-        painter.fontMetrics().elidedText(QString::fromStdString(medium.name), Qt::ElideRight, int(words.width())));
+    painter.drawText(words, Qt::AlignVCenter | Qt::AlignLeft,
+                     painter.fontMetrics().elidedText(name, Qt::ElideRight, int(words.width())));
 }
 
 void SwatchGrid::paintSwatch(QPainter& painter, int swatch) const {
@@ -140,7 +143,7 @@ void SwatchGrid::paintSwatch(QPainter& painter, int swatch) const {
     const double mark = std::min({box.width(), box.height(), 30.0}) / 3;
     const QColor line = drawing::edgeOf(colour);
     const bool slides =
-        std::ranges::any_of(tried.holds, [](const pigment::Hold& hold) { return hold.held < planning::slidesBelow; });
+        std::ranges::any_of(tried.holds, [](const pigment::Hold& hold) { return hold.held < pigment::slidesBelow; });
     if (slides) {
         // As it slides: two strokes that slip off downwards.
         painter.setPen(QPen(line, 1.4));

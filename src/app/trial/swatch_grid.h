@@ -8,10 +8,13 @@
 
 namespace app {
 
-/// What stands before a row or over a column: a stick by its place among the media, or how hard is pressed.
+/// What stands before a row or over a column: a stick by its place among the media, how hard is pressed, or what is
+/// wanted.
 struct SwatchHead {
     int stick = -1;
     std::optional<pigment::Pressure> pressure = {};
+    QString name = {};
+    colour::Lab wanted = {};
 };
 
 /// The trial sheet as it lies on the table: swatches on their paper, what each row and column is laid with, what slides

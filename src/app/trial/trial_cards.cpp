@@ -24,9 +24,6 @@ void TrialWindow::makeMenus() {
     redo->setShortcut(QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_Z));
     sheet->addActions({undo, redo});
     sheet->addSeparator();
-    areas_ = sheet->addAction(tr("Lay the best mixtures of every area"), this, &TrialWindow::layAreas);
-    areas_->setShortcut(QKeySequence(Qt::CTRL | Qt::Key_L));
-    sheet->addSeparator();
     QAction* shut = sheet->addAction(tr("Close"), this, &QWidget::close);
     shut->setShortcut(QKeySequence::Close);
     makeMixtureMenu();
@@ -80,22 +77,6 @@ void TrialWindow::makeMixtureMenu() {
         laid_->setEnabled(!laid_->isEmpty());
         givenUp_->setEnabled(!givenUp_->isEmpty());
     });
-}
-
-void TrialWindow::layAreas() {
-    const auto plan = session_.plan();
-    if (!plan) return;
-    margin_->setProblem(tr("Mixtures are being looked for."));
-    finder_.run([plan, media = media_](
-                    const common::Progress& progress) { return planning::mixturesOfAreas(*plan, media, progress); },
-                [this](std::optional<planning::TrialSheet> sheet) {
-                    margin_->setProblem({});
-                    if (!sheet) return;
-                    State state = state_;
-                    state.sticks.clear();
-                    state.sheet = *std::move(sheet);
-                    change(tr("The best mixtures of every area"), std::move(state));
-                });
 }
 
 bool TrialWindow::keep(const QString& written) {

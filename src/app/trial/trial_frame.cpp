@@ -65,7 +65,8 @@ QWidget* TrialWindow::makeChoices() {
     paper_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
     addBelow(column, tr("Paper"), {paper_});
     arrangement_ = new QComboBox;
-    arrangement_->addItems({tr("Ladder of pressures"), tr("Each over every other"), tr("One run into another")});
+    arrangement_->addItems({tr("Ladder of pressures"), tr("Each over every other"), tr("One run into another"),
+                            tr("The areas' mixtures")});
     addBelow(column, tr("Laid out as"), {arrangement_});
     const auto layingRow = [&](const QString& words, QComboBox*& manner, QComboBox*& pressure) {
         manner = new QComboBox;
@@ -114,7 +115,7 @@ QWidget* TrialWindow::makeChoices() {
     connect(none_, &QPushButton::clicked, this, [this] {
         State state = state_;
         state.sticks.clear();
-        state.sheet = laidOut(state);
+        layOutOfSticks(state);
         change(tr("No sticks"), std::move(state));
     });
     return choices;

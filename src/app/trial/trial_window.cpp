@@ -19,6 +19,8 @@
 #include "drawing/fonts.h"
 #include "drawing/pictures.h"
 #include "drawing/shapes.h"
+#include "planning/stacks.h"
+#include "planning/trial_mixtures.h"
 #include "wording/sentences.h"
 #include "wording/trying.h"
 
@@ -128,7 +130,6 @@ void TrialWindow::takeMaterials() {
         area_->setCurrentIndex(std::max(0, area_->findData(kept)));
     }
     plans_->setEnabled(plan != nullptr);
-    areas_->setEnabled(plan != nullptr);
     listSticks();
     set(state_);
     mix();
@@ -165,7 +166,7 @@ void TrialWindow::take(const TrialWish& wish) {
     }
     const auto paper = std::ranges::find(papers_, wish.paper, &materials::Paper::id);
     if (paper != papers_.end()) state.sheet.paper = *paper;
-    if (state.sticks != state_.sticks) state.sheet = laidOut(state);
+    if (state.sticks != state_.sticks) layOutOfSticks(state);
     change(tr("What is tried"), std::move(state));
     const auto plan = session_.plan();
     if (!plan || wish.areas.empty()) return;
@@ -211,7 +212,7 @@ void TrialWindow::change(const QString& what, State state) {
 
 planning::TrialSheet TrialWindow::laidOut(const State& state) const {
     const materials::Paper& paper = state.sheet.paper;
-    if (state.sticks.empty()) return {paper, 1, {}};
+    if (state.sticks.empty() && state.arrangement != Arrangement::areasMixtures) return {paper, 1, {}};
     switch (state.arrangement) {
         case Arrangement::ladder:
             return planning::pressureLadder(paper, state.sticks, state.under.manner);
@@ -219,8 +220,10 @@ planning::TrialSheet TrialWindow::laidOut(const State& state) const {
             return planning::everyOverEvery(paper, state.sticks, state.under, state.over);
         case Arrangement::gradedRun:
             return planning::gradedRun(paper, state.sticks, state.under.manner);
+        case Arrangement::areasMixtures:
+            break;  // found in the background
     }
-    return {};
+    return state.sheet;
 }
 
 void TrialWindow::set(const State& state) {
@@ -261,8 +264,22 @@ void TrialWindow::set(const State& state) {
         listOffers();
 }
 
+void TrialWindow::layOutOfSticks(State& state) const {
+    if (state.arrangement == Arrangement::areasMixtures) state.arrangement = Arrangement::ladder;
+    state.stacks.clear();
+    state.sheet = laidOut(state);
+}
+
 void TrialWindow::showHeads() {
     std::vector<SwatchHead> rows, columns;
+    if (state_.arrangement == Arrangement::areasMixtures) {
+        const auto plan = session_.plan();
+        for (const int stack : state_.stacks)
+            if (plan && stack < int(plan->stacks.size()))
+                rows.push_back(
+                    {-1, {}, wording::stackName(*plan, stack), planning::meanColour(plan->stacks[std::size_t(stack)])});
+        return grid_->setHeads(std::move(rows), {}, tr("best first:"));
+    }
     const bool isRun = state_.arrangement == Arrangement::gradedRun && state_.sticks.size() > 1;
     for (std::size_t i = isRun ? 1 : 0; i < state_.sticks.size(); ++i) rows.push_back({state_.sticks[i]});
     if (state_.arrangement == Arrangement::everyOverEvery) columns = rows;
@@ -289,7 +306,7 @@ void TrialWindow::tickStick(const QListWidgetItem& item) {
         state.sticks.push_back(stick);
     }
     margin_->setProblem({});
-    state.sheet = laidOut(state);
+    layOutOfSticks(state);
     change(tr("What is tried"), std::move(state));
 }
 
@@ -299,6 +316,8 @@ void TrialWindow::takeFields() {
     const auto paper = std::ranges::find(papers_, id, &materials::Paper::id);
     if (paper != papers_.end()) state.sheet.paper = *paper;
     state.arrangement = Arrangement(arrangement_->currentIndex());
+    if (state.arrangement == Arrangement::areasMixtures && state_.arrangement != Arrangement::areasMixtures)
+        return layAreas();
     const auto howIn = [](const QComboBox& manner, const QComboBox& pressure) {
         return planning::HowLaid{pigment::Manner(manner.currentData().toInt()),
                                  {float(pressure.currentData().toDouble())}};
@@ -306,8 +325,10 @@ void TrialWindow::takeFields() {
     state.under = howIn(*underManner_, *underPressure_);
     state.over = howIn(*overManner_, *overPressure_);
     // What was changed by hand stays on another paper.
-    if (state.arrangement != state_.arrangement || state.under != state_.under || state.over != state_.over)
+    if (state.arrangement != state_.arrangement || state.under != state_.under || state.over != state_.over) {
+        if (state.arrangement != Arrangement::areasMixtures) state.stacks.clear();
         state.sheet = laidOut(state);
+    }
     change(tr("How the sheet is laid out"), std::move(state));
 }
 
@@ -316,6 +337,27 @@ void TrialWindow::setStrokes(const planning::Strokes& strokes) {
     if (!hasSwatch()) state.sheet = {state.sheet.paper, 1, {{}}};
     state.sheet.swatches[std::size_t(selected())] = strokes;
     change(tr("Strokes of a swatch"), std::move(state));
+}
+
+void TrialWindow::layAreas() {
+    const auto plan = session_.plan();
+    if (!plan) {
+        margin_->setProblem(tr("Open a study first: these are mixtures for the areas of its subject."));
+        return set(state_);
+    }
+    margin_->setProblem(tr("Mixtures are being looked for."));
+    finder_.run([plan, media = media_](
+                    const common::Progress& progress) { return planning::mixturesOfAreas(*plan, media, progress); },
+                [this](std::optional<planning::AreaMixtures> made) {
+                    margin_->setProblem({});
+                    if (!made) return;
+                    State state = state_;
+                    state.arrangement = Arrangement::areasMixtures;
+                    state.sticks.clear();
+                    state.sheet = std::move(made->sheet);
+                    state.stacks = std::move(made->stacks);
+                    change(tr("The best mixtures of every area"), std::move(state));
+                });
 }
 
 void TrialWindow::mix() {
@@ -354,11 +396,11 @@ void TrialWindow::listOffers() {
         new QListWidgetItem(
             iconOf(next.seen),
             tr("%1 with %2 over it")
-                .arg(wording::differenceFigure(next.difference), wording::strokeShort(next.lay, media_)),
+                .arg(wording::differenceFigure(next.difference), wording::strokeWords(next.lay, media_)),
             offers_);
     for (const matching::Mixture& mixture : mixtures_) {
         QStringList strokes;
-        for (const pigment::Lay& lay : mixture.lays) strokes << wording::strokeShort(lay, media_);
+        for (const pigment::Lay& lay : mixture.lays) strokes << wording::strokeWords(lay, media_);
         new QListWidgetItem(
             iconOf(mixture.predicted),
             tr("%1 anew: %2").arg(wording::differenceFigure(mixture.difference), strokes.join(tr("; then "))), offers_);

@@ -33,7 +33,7 @@ class TrialWindow : public QMainWindow {
     /// The desk must live longer.
     explicit TrialWindow(Desk& desk);
 
-    enum class Arrangement { ladder, everyOverEvery, gradedRun };
+    enum class Arrangement { ladder, everyOverEvery, gradedRun, areasMixtures };
 
     void take(const TrialWish& wish);
     const planning::TrialSheet& sheet() const { return state_.sheet; }
@@ -65,6 +65,7 @@ class TrialWindow : public QMainWindow {
         std::vector<int> sticks;  // that are tried, in the order in which they were ticked
         planning::HowLaid under, over;
         planning::TrialSheet sheet;
+        std::vector<int> stacks;  // of the plan, row by row, where these are its areas' mixtures
         bool operator==(const State&) const = default;
     };
     class Change;
@@ -82,6 +83,7 @@ class TrialWindow : public QMainWindow {
     void change(const QString& what, State state);
     void set(const State& state);
     planning::TrialSheet laidOut(const State& state) const;
+    void layOutOfSticks(State& state) const;
     void showHeads();
     void tickStick(const QListWidgetItem& item);
     void takeFields();
@@ -125,7 +127,6 @@ class TrialWindow : public QMainWindow {
     SampleView* sample_ = nullptr;
     StrokesEditor* editor_ = nullptr;
     Margin* margin_ = nullptr;
-    QAction* areas_ = nullptr;
     Background mixer_{this}, finder_{this};
 };
 
