@@ -41,23 +41,24 @@ void elided(QPainter& painter, const QRectF& box, const QString& text, bool bold
               painter.fontMetrics().elidedText(text, Qt::ElideRight, int(box.width())), bold);
 }
 
-/// In one line as large as other words, or in two small ones.
-void paintLegend(QPainter& painter, const QRectF& box, const QString& legend) {
+/// As large as other words, or smaller, down to the share `least` of that, so that all of it fits; false if it does
+/// not.
+bool fitted(QPainter& painter, const QRectF& box, int flags, const QString& text, double least) {
     QFont font = drawing::font(drawing::TypeSize::small);
-    painter.setFont(font);
-    constexpr double two = 0.52;
-    const bool isLong = painter.fontMetrics().horizontalAdvance(legend) > box.width();
-    if (isLong) {
-        const double room = 1.85 * box.width() / painter.fontMetrics().horizontalAdvance(legend);
-        font.setPointSizeF(font.pointSizeF() * std::min(two, room));
+    const double usual = font.pixelSize();
+    for (double share = 1; share >= least; share -= 0.05) {
+        font.setPixelSize(std::max(1, int(share * usual)));
         painter.setFont(font);
+        if (!box.contains(painter.boundingRect(box, flags | Qt::TextWordWrap, text))) continue;
+        painter.setPen(cardGrey(0.05));
+        painter.drawText(box, flags | Qt::TextWordWrap, text);
+        return true;
     }
-    painter.setPen(cardGrey(0.1));
-    painter.drawText(box, Qt::AlignLeft | Qt::AlignVCenter | (isLong ? Qt::TextWordWrap : 0), legend);
+    return false;
 }
 
 void paintWindow(QPainter& painter, const review::CardWindow& window, const PrintedWindow& printed,
-                 wording::StickLetter letter) {
+                 const WindowsCard& card) {
     const cv::Rect2d& offcut = window.offcut;
     elided(painter, inUnits({offcut.x, offcut.y - 18, offcut.width, 4.5}),
            Words::tr("%1: fix an offcut of %2 × %3 mm over this frame, right side up")
@@ -65,7 +66,10 @@ void paintWindow(QPainter& painter, const review::CardWindow& window, const Prin
                .arg(qRound(offcut.width))
                .arg(qRound(offcut.height)),
            true);
-    paintLegend(painter, inUnits({offcut.x, offcut.y - 13.8, offcut.width, 4.5}), legendOf(printed, letter));
+    const QRectF legend = inUnits({offcut.x, offcut.y - 13.8, offcut.width, 4.5});
+    if (!fitted(painter, legend, Qt::AlignLeft | Qt::AlignVCenter, legendOf(printed, card.letter), 0.7))
+        fitted(painter, legend, Qt::AlignLeft | Qt::AlignVCenter,
+               Words::tr("Which stick each letter is stands on the page that goes with this window."), 0.5);
     painter.setPen(QPen(cardGrey(0.4), 0.6));
     painter.setBrush(Qt::NoBrush);
     painter.drawRect(inUnits(offcut));
@@ -81,9 +85,13 @@ void paintWindow(QPainter& painter, const review::CardWindow& window, const Prin
         painter.setPen(QPen(cardGrey(0.6), 0.3, Qt::DotLine));
         painter.drawRect(inUnits(field));
         const cv::Rect2d label(field.x, isUpper ? offcut.y - 9.3 : offcut.br().y + 1, field.width, isUpper ? 8.6 : 14);
-        cardWords(
-            painter, inUnits(label), (isUpper ? Qt::AlignBottom : Qt::AlignTop) | Qt::AlignLeft | Qt::TextWordWrap,
-            isLaid ? wording::fieldShort(int(i) + 1, printed.fields[i], letter) : Words::tr("%1 nothing").arg(i + 1));
+        const int flags = (isUpper ? Qt::AlignBottom : Qt::AlignTop) | Qt::AlignLeft;
+        QString words = isLaid ? wording::fieldShort(int(i) + 1, printed.fields[i], card.letter, card.pressures)
+                               : Words::tr("%1 nothing").arg(i + 1);
+        // Lines break between strokes.
+        words.replace(QLatin1Char(' '), QChar(QChar::Nbsp));
+        words.replace(QStringLiteral(",") + QChar(QChar::Nbsp), QStringLiteral(", "));
+        fitted(painter, inUnits(label), flags, words, 0.5);
     }
 }
 
@@ -91,13 +99,15 @@ void paintCard(QPainter& painter, review::CardPaper format, int page, const Wind
     paintCardFrame(painter, card.kind, format, page);
     const cv::Size2d& size = review::frameOf(format).page;
     const QRectF top(0, 5 * mm, size.width * mm, 5 * mm), bottom(0, (size.height - 10) * mm, size.width * mm, 5 * mm);
-    cardWords(
-        painter, top, Qt::AlignHCenter,
-        Words::tr("%1. Print at full size. Lay each field as the ticks and the words beside it say.").arg(card.title));
+    cardWords(painter, top, Qt::AlignHCenter,
+              Words::tr("%1. Print at full size. Lay each field as the ticks and the words beside it say. %2")
+                  .arg(card.title, card.pressures == wording::Pressures::inFigures
+                                       ? Words::tr("Pressure: 1 light, 2 medium, 3 heavy.")
+                                       : QString()));
     cardWords(painter, bottom, Qt::AlignHCenter,
               Words::tr("Photograph the whole card flat, by a window, without flash. Tap dust off, never blow it."));
     for (std::size_t w = 0; w < card.windows.size(); ++w)
-        paintWindow(painter, review::windowsOf(format).windows[w], card.windows[w], card.letter);
+        paintWindow(painter, review::windowsOf(format).windows[w], card.windows[w], card);
 }
 
 /// A page a paper: every field with the colour that it should have.
@@ -110,11 +120,12 @@ void paintExpectations(QPainter& painter, review::CardPaper format, const Printe
            Words::tr("%1: what should be seen. This page is not photographed.")
                .arg(QString::fromStdString(printed.paper.name)),
            true);
-    paintLegend(painter, inUnits({edge, edge + 6, width, 7}), legendOf(printed, card.letter));
+    fitted(painter, inUnits({edge, edge + 6, width, 13}), Qt::AlignLeft | Qt::AlignTop, legendOf(printed, card.letter),
+           0.4);
     const colour::Lab bare = colour::labFromSrgb8(printed.paper.tone);
     for (std::size_t i = 0; i < review::windowFields; ++i) {
         if (!isUsed(printed, i)) continue;
-        const double y = edge + 15 + double(i) * line;
+        const double y = edge + 20 + double(i) * line;
         const pigment::Patch patch = review::laidField(printed.fields[i], printed.paper, printed.sticks);
         const colour::Lab seen = pigment::labOf(patch, colour::Light::daylight65);
         painter.fillRect(inUnits({edge, y, 24, line - 3}),

@@ -22,6 +22,7 @@ struct WindowsCard {
     QString title;
     QString closing;  // of each page that says what should be seen
     wording::StickLetter letter;
+    wording::Pressures pressures;        // beside the fields
     std::vector<PrintedWindow> windows;  // one to cardWindows
 };
 

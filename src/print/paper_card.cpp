@@ -13,6 +13,7 @@ common::Done writePaperCard(review::CardPaper format, int page, const std::vecto
                                "is thought; if a single stroke is stronger or weaker, the paper takes more or less off "
                                "the stick. Read the photograph at Paper, and the program knows this paper."),
                      &wording::testStickLetter,
+                     wording::Pressures::inWords,
                      {}};
     for (const review::PaperTest& test : papers)
         card.windows.push_back(

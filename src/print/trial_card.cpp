@@ -11,6 +11,7 @@ common::Done writeTrialCard(review::CardPaper format, int page, const review::Tr
                      Words::tr("Read the photograph at the trial sheet: what was laid stands there beside what was "
                                "expected, and the program learns your sticks and papers from it."),
                      &wording::plainStickLetter,
+                     wording::Pressures::inFigures,
                      {}};
     std::vector<std::optional<materials::Material>> sticks;
     for (const materials::Owned& stick : trial.sticks) sticks.emplace_back(std::get<materials::Material>(stick.what));

@@ -46,10 +46,10 @@ class Misfit : public cv::LMSolver::Callback {
 
 }  // namespace
 
-Fitted leastSquares(const Residuals& residuals, const Unknowns& start) {
+Fitted leastSquares(const Residuals& residuals, const Unknowns& start, int mostSteps) {
     const auto misfit = cv::makePtr<Misfit>(residuals);
     cv::Mat found(start, true);
-    cv::LMSolver::create(misfit, 300)->run(found);
+    cv::LMSolver::create(misfit, mostSteps)->run(found);
     Fitted fitted{Unknowns(found.ptr<double>(), found.ptr<double>() + found.total()), {}};
     const cv::Mat slopes = misfit->slopesAt(fitted.values);
     fitted.covariance = cv::Mat(slopes.t() * slopes).inv(cv::DECOMP_SVD);

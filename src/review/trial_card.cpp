@@ -83,6 +83,9 @@ class Card {
         }
         std::ranges::sort(used_);
         used_.erase(std::unique(used_.begin(), used_.end()), used_.end());
+        pigments_.resize(card.sticks.size());
+        bare_.resize(papers_.size());
+        seen_.resize(laid_.size());
     }
 
     const std::vector<LaidField>& laid() const { return laid_; }
@@ -94,16 +97,35 @@ class Card {
         return seen(pigment::barePatch(card_.windows[window].paper), window, field, known_, 1);
     }
 
-    /// The laid fields with these unknowns.
-    std::vector<Lab> all(const Unknowns& x) const {
-        std::vector<pigment::Pigment> pigments(card_.sticks.size());
-        for (const std::size_t i : used_) pigments[i] = pigmentOf(i, &x[unknown_.ofStick(i)]);
-        std::vector<pigment::Patch> papers;
-        for (std::size_t p = 0; p < papers_.size(); ++p) papers.push_back(pigment::barePatch(paperOf(p, x)));
+    /// The laid fields with these unknowns. What is as it was when they were last asked for is not reckoned again.
+    const std::vector<Lab>& all(const Unknowns& x) {
+        const auto isOther = [&](std::size_t first, std::size_t count) {
+            return last_.empty() ||
+                   !std::equal(x.begin() + std::ptrdiff_t(first), x.begin() + std::ptrdiff_t(first + count),
+                               last_.begin() + std::ptrdiff_t(first));
+        };
+        std::vector<bool> isOtherStick(card_.sticks.size()), isOtherPaper(papers_.size());
+        for (const std::size_t i : used_) {
+            isOtherStick[i] = isOther(unknown_.ofStick(i), perStick);
+            if (isOtherStick[i]) pigments_[i] = pigmentOf(i, &x[unknown_.ofStick(i)]);
+        }
+        for (std::size_t p = 0; p < papers_.size(); ++p) {
+            isOtherPaper[p] = isOther(unknown_.ofPaper(p), perPaper);
+            if (isOtherPaper[p]) bare_[p] = pigment::barePatch(paperOf(p, x));
+        }
+        const bool isOtherHand = isOther(unknown_.ofHand(), 1);
         const auto hand = float(std::exp(x[unknown_.ofHand()]));
-        std::vector<Lab> labs;
-        for (const LaidField& it : laid_) labs.push_back(seen(papers[it.window], it.window, it.field, pigments, hand));
-        return labs;
+        last_ = x;
+        for (std::size_t n = 0; n < laid_.size(); ++n) {
+            const LaidField& it = laid_[n];
+            const bool isLaidOtherwise =
+                std::ranges::any_of(card_.windows[it.window].fields[it.field], [&](const pigment::Lay& lay) {
+                    return pigment::laysPigment(lay.manner) && isOtherStick[std::size_t(lay.stick)];
+                });
+            if (isLaidOtherwise || isOtherHand || isOtherPaper[it.window])
+                seen_[n] = seen(bare_[it.window], it.window, it.field, pigments_, hand);
+        }
+        return seen_;
     }
 
     materials::Paper paperOf(std::size_t paper, const Unknowns& x) const {
@@ -114,13 +136,13 @@ class Card {
         return with;
     }
 
-    std::vector<double> residuals(const Unknowns& x) const {
+    std::vector<double> residuals(const Unknowns& x) {
         std::vector<double> off;
-        const std::vector<Lab> labs = all(x);
+        const std::vector<Lab>& labs = all(x);
         for (std::size_t i = 0; i < labs.size(); ++i) {
-            const Lab &seen = labs[i], &read = laid_[i].read;
+            const Lab &now = labs[i], &read = laid_[i].read;
             const double error = laid_[i].error;
-            off.insert(off.end(), {(seen.L - read.L) / error, (seen.a - read.a) / error, (seen.b - read.b) / error});
+            off.insert(off.end(), {(now.L - read.L) / error, (now.a - read.a) / error, (now.b - read.b) / error});
         }
         for (std::size_t s = 0; s < card_.sticks.size(); ++s) {
             const materials::Owned& known = card_.sticks[s];
@@ -154,16 +176,22 @@ class Card {
     std::vector<materials::Paper> papers_;  // with their tones as read
     std::vector<LaidField> laid_;
     std::vector<std::size_t> used_;  // sticks of the laid fields
+    // As they were last reckoned.
+    Unknowns last_;
+    std::vector<pigment::Pigment> pigments_;
+    std::vector<pigment::Patch> bare_;
+    std::vector<Lab> seen_;
 };
 
 }  // namespace
 
 std::optional<TrialFindings> taughtBy(const WindowsReading& reading, const TrialCard& trial) {
-    const Card card(reading, trial);
+    Card card(reading, trial);
     if (card.laid().empty()) return std::nullopt;
     const Unknown& unknown = card.unknown();
+    constexpr int steps = 40;
     const Fitted fitted =
-        leastSquares([&](const Unknowns& x) { return card.residuals(x); }, Unknowns(unknown.count(), 0.0));
+        leastSquares([&](const Unknowns& x) { return card.residuals(x); }, Unknowns(unknown.count(), 0.0), steps);
     const Unknowns& x = fitted.values;
     const auto errorOf = [&](std::size_t i) {
         return std::sqrt(std::max(0.0, fitted.covariance.at<double>(int(i), int(i))));
@@ -188,7 +216,7 @@ std::optional<TrialFindings> taughtBy(const WindowsReading& reading, const Trial
     taught.papers.resize(trial.windows.size());
     taught.windows.resize(trial.windows.size());
     for (auto& fields : taught.windows) fields.resize(windowFields);
-    const std::vector<Lab> mended = card.all(x);
+    const std::vector<Lab>& mended = card.all(x);
     for (std::size_t i = 0; i < mended.size(); ++i) {
         const LaidField& laid = card.laid()[i];
         const TriedField tried{card.expected(laid.window, laid.field), laid.read, mended[i]};

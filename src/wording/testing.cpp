@@ -1,5 +1,6 @@
 #include "wording/testing.h"
 
+#include <QLocale>
 #include <cmath>
 
 #include "colour/munsell.h"
@@ -28,14 +29,16 @@ std::vector<Repeated> counted(const review::FieldStrokes& field) {
 }
 
 /// Short, for a label.
-QString strokeLabel(const pigment::Lay& stroke, StickLetter letter) {
+QString strokeLabel(const pigment::Lay& stroke, StickLetter letter, Pressures pressures) {
     static const char* const manners[] = {
         QT_TRANSLATE_NOOP("wording", "scumble"), QT_TRANSLATE_NOOP("wording", "hatch"),
         QT_TRANSLATE_NOOP("wording", "press"),   QT_TRANSLATE_NOOP("wording", "blend"),
         QT_TRANSLATE_NOOP("wording", "dab"),     QT_TRANSLATE_NOOP("wording", "wash"),
         QT_TRANSLATE_NOOP("wording", "fix"),     QT_TRANSLATE_NOOP("wording", "lift")};
     const QString manner = say(manners[int(stroke.manner)]);
-    const QString pressure = pressureName(stroke.pressure);
+    const QString pressure = pressures == Pressures::inWords
+                                 ? pressureName(stroke.pressure)
+                                 : QLocale().toString(double(stroke.pressure.value), 'g', 2);
     if (!pigment::laysPigment(stroke.manner)) return say("%1 %2").arg(manner, pressure);
     return say("%1 %2 %3").arg(letter(stroke.stick), manner, pressure);
 }
@@ -62,10 +65,10 @@ QString plainStickLetter(int stick) {
     return stick < letters ? last : plainStickLetter(stick / letters - 1) + last;
 }
 
-QString fieldShort(int number, const review::FieldStrokes& field, StickLetter letter) {
+QString fieldShort(int number, const review::FieldStrokes& field, StickLetter letter, Pressures pressures) {
     QStringList parts;
     for (const Repeated& it : counted(field)) {
-        const QString stroke = strokeLabel(it.stroke, letter);
+        const QString stroke = strokeLabel(it.stroke, letter, pressures);
         parts << (it.times > 1 ? say("%1 ×%2").arg(stroke).arg(it.times) : stroke);
     }
     return say("%1 %2").arg(QString::number(number), parts.isEmpty() ? say("bare") : parts.join(QStringLiteral(", ")));

@@ -13,8 +13,9 @@ namespace wording {
 using StickLetter = QString (*)(int stick);
 QString testStickLetter(int stick);
 QString plainStickLetter(int stick);
-/// "7 A press light ×2, C scumble": what fits beside a field.
-QString fieldShort(int number, const review::FieldStrokes& field, StickLetter letter);
+/// "7 A press light ×2, C scumble medium": what fits beside a field; or "7 A press 1 ×2, C scumble 2".
+enum class Pressures { inWords, inFigures };
+QString fieldShort(int number, const review::FieldStrokes& field, StickLetter letter, Pressures pressures);
 /// The same as a sentence.
 QString fieldWords(int number, const review::FieldStrokes& field, StickLetter letter);
 /// What should be seen in it: how it stands off the bare paper, and how full its tooth then is.

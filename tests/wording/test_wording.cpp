@@ -79,17 +79,24 @@ class TestWording : public QObject {
         const colour::Lab bare{50, 0, 0};
         std::set<QString> labels;
         for (std::size_t i = 0; i < fields.size(); ++i) {
-            labels.insert(wording::fieldShort(int(i) + 1, fields[i], &wording::testStickLetter));
+            labels.insert(
+                wording::fieldShort(int(i) + 1, fields[i], &wording::testStickLetter, wording::Pressures::inWords));
             for (const QString& words : {wording::fieldWords(int(i) + 1, fields[i], &wording::testStickLetter),
                                          wording::fieldExpectation(fields[i], bare, {70, 10, 20}, 0.42)})
                 QVERIFY2(words.endsWith('.') && !words.contains("%1") && !words.contains("%2"), qPrintable(words));
         }
         QCOMPARE(labels.size(), fields.size());
-        QCOMPARE(wording::fieldShort(1, fields[0], &wording::testStickLetter), QStringLiteral("1 bare"));
+        QCOMPARE(wording::fieldShort(1, fields[0], &wording::testStickLetter, wording::Pressures::inWords),
+                 QStringLiteral("1 bare"));
         const pigment::Lay light{int(review::TestStick::farthest), pigment::Manner::press, pigment::Pressure::light};
         const pigment::Lay over{int(review::TestStick::pencil), pigment::Manner::hatch, pigment::Pressure::heavy};
-        QCOMPARE(wording::fieldShort(7, {light, light, over}, &wording::testStickLetter),
+        QCOMPARE(wording::fieldShort(7, {light, light, over}, &wording::testStickLetter, wording::Pressures::inWords),
                  QStringLiteral("7 A press light ×2, P hatch heavy"));
+        const pigment::Lay between{1, pigment::Manner::scumble, {1.5f}}, finger{0, pigment::Manner::blend, {2}};
+        QCOMPARE(
+            wording::fieldShort(7, {light, between, finger}, &wording::plainStickLetter, wording::Pressures::inFigures),
+            QStringLiteral("7 A press 1, B scumble 1.5, blend 2"));
+        QCOMPARE(wording::plainStickLetter(25) + wording::plainStickLetter(26), QStringLiteral("ZAA"));
         QCOMPARE(wording::fieldWords(7, {light, light, over}, &wording::testStickLetter),
                  QStringLiteral("7. A pressed in at light pressure, 2 layers; over it P hatched at heavy pressure."));
         QVERIFY(wording::fieldExpectation(fields[1], bare, {50.2, 0, 0}, 0.1).contains("as light as"));

@@ -51,7 +51,7 @@ void TrialWindow::makeFrame() {
     row->addLayout(middle, 1);
     row->addWidget(makeMargin());
     setCentralWidget(whole);
-    connect(grid_, &SwatchGrid::chosen, this, [this] { listOffers(); });
+    connect(grid_, &SwatchGrid::chosen, this, &TrialWindow::choose);
     connect(grid_, &SwatchGrid::cardChanged, this, &TrialWindow::describe);
 }
 

@@ -168,13 +168,26 @@ void TrialWindow::take(const TrialWish& wish) {
     if (paper != papers_.end()) state.sheet.paper = *paper;
     if (state.sticks != state_.sticks) layOutOfSticks(state);
     change(tr("What is tried"), std::move(state));
+    if (!wish.areas.empty()) want(wish.areas);
+}
+
+void TrialWindow::choose(int swatch) {
     const auto plan = session_.plan();
-    if (!plan || wish.areas.empty()) return;
+    const std::size_t row = std::size_t(swatch / std::max(1, state_.sheet.columns));
+    // A mixture for an area is held against that area.
+    if (plan && row < state_.stacks.size() && state_.stacks[row] < int(plan->stacks.size()))
+        return want(plan->stacks[std::size_t(state_.stacks[row])].areas);
+    listOffers();
+}
+
+void TrialWindow::want(const std::vector<int>& areas) {
+    const auto plan = session_.plan();
+    if (!plan) return;
     cv::Mat mask = cv::Mat::zeros(plan->reading->areas.map.size(), CV_8U);
-    for (const int area : wish.areas) mask |= plan->reading->areas.map == area;
+    for (const int area : areas) mask |= plan->reading->areas.map == area;
     {
         const QSignalBlocker quiet(area_);
-        area_->setCurrentIndex(std::max(0, area_->findData(wish.areas.front())));
+        area_->setCurrentIndex(std::max(0, area_->findData(areas.front())));
     }
     targetView_->setPlace(std::nullopt);
     setTarget(subject::targetIn(colour::labOfSrgb8Image(plan->reference), mask));
@@ -182,7 +195,7 @@ void TrialWindow::take(const TrialWish& wish) {
 
 void TrialWindow::takeWanted() {
     const int wanted = area_->currentData().toInt();
-    if (wanted >= 0) return take({.areas = {wanted}});
+    if (wanted >= 0) return want({wanted});
     if (wanted == noColour) return setTarget(std::nullopt);
     const QPointF place = targetView_->place().value_or(QPointF(0.5, 0.5));
     targetView_->setPlace(place);
@@ -256,6 +269,7 @@ void TrialWindow::set(const State& state) {
     overManner_->setCurrentIndex(overManner_->findData(int(state_.over.manner)));
     overPressure_->setCurrentIndex(overPressure_->findData(double(state_.over.pressure.value)));
     const bool isGrid = state_.arrangement == Arrangement::everyOverEvery;
+    underRow_->setVisible(state_.arrangement != Arrangement::areasMixtures);
     underPressure_->setVisible(isGrid);
     overRow_->setVisible(isGrid);
     if (isOtherPaper)

@@ -89,6 +89,9 @@ class TrialWindow : public QMainWindow {
     void takeFields();
     void setStrokes(const planning::Strokes& strokes);
     void setTarget(const std::optional<subject::Target>& target);
+    void choose(int swatch);
+    /// The mean colour of areas is what swatches are held against.
+    void want(const std::vector<int>& areas);
     void takeWanted();
     void pick(const QPointF& place);
     /// Looks in the background for the mixtures that come nearest to what is wanted.
