@@ -28,7 +28,7 @@ constexpr std::size_t perStick = 4, perPaper = 2;
 /// power's share; of each paper the logarithms of capacity and grip; and that of the hand's amounts.
 class Unknown {
  public:
-    explicit Unknown(const TrialCard& card) : sticks_(card.sticks.size()), papers_(card.windows.size()) {}
+    Unknown(std::size_t sticks, std::size_t papers) : sticks_(sticks), papers_(papers) {}
     std::size_t ofStick(std::size_t stick) const { return perStick * stick; }
     std::size_t ofPaper(std::size_t paper) const { return perStick * sticks_ + perPaper * paper; }
     std::size_t ofHand() const { return ofPaper(papers_); }
@@ -58,15 +58,40 @@ struct LaidField {
     double error;
 };
 
+/// A paper may lie in several windows: for each of these, which of the card's papers it is.
+std::vector<std::size_t> papersOf(const TrialCard& card) {
+    std::vector<std::size_t> which;
+    std::vector<std::string> ids;
+    for (const TrialWindow& window : card.windows) {
+        const auto known = std::ranges::find(ids, window.paper.id);
+        which.push_back(std::size_t(known - ids.begin()));
+        if (known == ids.end()) ids.push_back(window.paper.id);
+    }
+    return which;
+}
+
+/// How far a stick may be from what is known of it.
+double colourSpread(const materials::Owned& stick) {
+    return stick.colourError > 0 ? std::max(1.0, stick.colourError) : usualColourError;
+}
+double hidingSpread(const materials::Owned& stick) {
+    return stick.hidingError > 0 ? std::max(0.05, stick.hidingError) : usualHidingError;
+}
+
 class Card {
  public:
-    Card(const WindowsReading& reading, const TrialCard& card) : card_(card), unknown_(card) {
+    Card(const WindowsReading& reading, const TrialCard& card)
+        : card_(card),
+          paperIn_(papersOf(card)),
+          papers_(paperIn_.empty() ? 0 : std::ranges::max(paperIn_) + 1),
+          unknown_(card.sticks.size(), papers_.size()) {
         for (const materials::Owned& stick : card.sticks) known_.push_back(pigment::pigmentOf(mediumOf(stick)));
         for (std::size_t w = 0; w < card.windows.size(); ++w) {
-            papers_.push_back(card.windows[w].paper);
             const WindowReading& window = reading.windows[w];
             const Lab bare = labOf(window[0]);
-            papers_.back().tone = colour::srgb8FromSrgb(colour::srgbFromXyz(window[0].xyz));
+            materials::Paper& paper = papers_[paperIn_[w]];
+            paper = card.windows[w].paper;
+            paper.tone = colour::srgb8FromSrgb(colour::srgbFromXyz(meanBare(reading, paperIn_[w])));
             for (std::size_t i = 1; i < windowFields; ++i) {
                 const FieldStrokes& strokes = card.windows[w].fields[i];
                 constexpr double nothingLaid = 1.5;  // CIEDE2000, and more was expected
@@ -122,11 +147,14 @@ class Card {
                 std::ranges::any_of(card_.windows[it.window].fields[it.field], [&](const pigment::Lay& lay) {
                     return pigment::laysPigment(lay.manner) && isOtherStick[std::size_t(lay.stick)];
                 });
-            if (isLaidOtherwise || isOtherHand || isOtherPaper[it.window])
-                seen_[n] = seen(bare_[it.window], it.window, it.field, pigments_, hand);
+            const std::size_t paper = paperIn_[it.window];
+            if (isLaidOtherwise || isOtherHand || isOtherPaper[paper])
+                seen_[n] = seen(bare_[paper], it.window, it.field, pigments_, hand);
         }
         return seen_;
     }
+
+    materials::Paper paperIn(std::size_t window, const Unknowns& x) const { return paperOf(paperIn_[window], x); }
 
     materials::Paper paperOf(std::size_t paper, const Unknowns& x) const {
         materials::Paper with = papers_[paper];
@@ -146,11 +174,9 @@ class Card {
         }
         for (std::size_t s = 0; s < card_.sticks.size(); ++s) {
             const materials::Owned& known = card_.sticks[s];
-            const double colour = known.colourError > 0 ? std::max(1.0, known.colourError) : usualColourError;
-            const double hiding = known.hidingError > 0 ? std::max(0.05, known.hidingError) : usualHidingError;
             const double* at = &x[unknown_.ofStick(s)];
-            for (int c = 0; c < 3; ++c) off.push_back(at[c] * labUnit / colour);
-            off.push_back(at[3] / hiding);
+            for (int c = 0; c < 3; ++c) off.push_back(at[c] * labUnit / colourSpread(known));
+            off.push_back(at[3] / hidingSpread(known));
         }
         for (std::size_t i = unknown_.ofPaper(0); i < unknown_.ofHand(); ++i) off.push_back(x[i] / toothSpread);
         off.push_back(x[unknown_.ofHand()] / handSpread);
@@ -170,10 +196,24 @@ class Card {
                                   hidingOf(known, off));
     }
 
+    /// Of a paper's bare fields.
+    colour::Xyz meanBare(const WindowsReading& reading, std::size_t paper) const {
+        colour::Xyz sum{0, 0, 0};
+        double count = 0;
+        for (std::size_t w = 0; w < paperIn_.size(); ++w) {
+            if (paperIn_[w] != paper) continue;
+            const colour::Xyz& bare = reading.windows[w][0].xyz;
+            sum = {sum.x + bare.x, sum.y + bare.y, sum.z + bare.z};
+            ++count;
+        }
+        return {sum.x / count, sum.y / count, sum.z / count};
+    }
+
     const TrialCard& card_;
-    Unknown unknown_;
-    std::vector<pigment::Pigment> known_;   // of the sticks
+    std::vector<std::size_t> paperIn_;      // by window
     std::vector<materials::Paper> papers_;  // with their tones as read
+    Unknown unknown_;
+    std::vector<pigment::Pigment> known_;  // of the sticks
     std::vector<LaidField> laid_;
     std::vector<std::size_t> used_;  // sticks of the laid fields
     // As they were last reckoned.
@@ -211,17 +251,25 @@ std::optional<TrialFindings> taughtBy(const WindowsReading& reading, const Trial
         owned.colourError = labUnit * std::hypot(errorOf(at), errorOf(at + 1), errorOf(at + 2)) / std::sqrt(3.0);
         owned.hidingError = errorOf(at + 3);
         owned.source = materials::ColourSource::card;
-        taught.sticks[s] = owned;
+        // What lies hidden under others is no better known than before.
+        constexpr double better = 0.8;
+        if (owned.colourError < better * colourSpread(trial.sticks[s]) ||
+            owned.hidingError < better * hidingSpread(trial.sticks[s]))
+            taught.sticks[s] = owned;
     }
     taught.papers.resize(trial.windows.size());
     taught.windows.resize(trial.windows.size());
-    for (auto& fields : taught.windows) fields.resize(windowFields);
+    for (std::size_t w = 0; w < taught.windows.size(); ++w) {
+        const Lab bare = labOf(reading.windows[w][0]);
+        taught.windows[w].resize(windowFields);
+        taught.windows[w][0] = TriedField{colour::labFromSrgb8(trial.windows[w].paper.tone), bare, bare};
+    }
     const std::vector<Lab>& mended = card.all(x);
     for (std::size_t i = 0; i < mended.size(); ++i) {
         const LaidField& laid = card.laid()[i];
         const TriedField tried{card.expected(laid.window, laid.field), laid.read, mended[i]};
         taught.windows[laid.window][laid.field] = tried;
-        taught.papers[laid.window] = card.paperOf(laid.window, x);
+        taught.papers[laid.window] = card.paperIn(laid.window, x);
         taught.differenceBefore += colour::differenceCie2000(tried.expected, tried.read) / double(mended.size());
         taught.difference += colour::differenceCie2000(tried.mended, tried.read) / double(mended.size());
     }

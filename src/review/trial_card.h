@@ -25,10 +25,10 @@ struct TriedField {
 
 /// What a trial card has taught.
 struct TrialFindings {
-    std::vector<std::vector<std::optional<TriedField>>> windows;  // nothing for bare fields and such as were left empty
+    std::vector<std::vector<std::optional<TriedField>>> windows;  // nothing for such as were left empty
     /// As the card says that they are; nothing for a stick or paper that it tells nothing of.
     std::vector<std::optional<materials::Owned>> sticks;
-    std::vector<std::optional<materials::Paper>> papers;
+    std::vector<std::optional<materials::Paper>> papers;  // by window; one that lies in several is the same in all
     double hand = 1;                              // the artist's own pressure: amounts relative to the usual hand's
     double differenceBefore = 0, difference = 0;  // mean CIEDE2000 over the fields, as expected and as mended
 };

@@ -126,7 +126,8 @@ QString taughtSentence(const review::TrialFindings& findings) {
 QString taughtStick(const materials::Owned& known, const materials::Owned& read) {
     const auto& before = std::get<materials::Material>(known.what);
     const auto& now = std::get<materials::Material>(read.what);
-    return say("%1: %2 (give or take %3); it hides %4 times as well as is usual, so far %5 was taken for it.")
+    return say("%1, against what was known: %2 (give or take %3); it hides %4 times as well as is usual, so far %5 was "
+               "taken for it.")
         .arg(text(now.name), differenceWords(colour::labFromSrgb8(before.masstone), colour::labFromSrgb8(now.masstone)),
              differenceFigure(read.colourError))
         .arg(now.hiding, 0, 'f', 1)

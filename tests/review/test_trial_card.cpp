@@ -62,6 +62,7 @@ Trial someTrial(Numbers& random) {
     trial.hand = float(std::exp(random.between(-0.2, 0.2)));
     for (std::size_t w = 0; w < cardWindows; ++w) {
         TrialWindow window{paperOf(materials::Surface(random.below(materials::surfaceCount)), random), {}};
+        window.paper.id = std::to_string(w);
         for (std::size_t i = 1; i < windowFields; ++i) window.fields[i] = someStrokes(random);
         trial.windows.push_back({anotherBatch(window.paper, random), window.fields, trial.truly, trial.hand, 0.1});
         trial.card.windows.push_back(std::move(window));
@@ -125,6 +126,33 @@ class TestTrialCard : public QObject {
         qInfo("mixtures that were not on the card: %.2f before, %.2f after, %.2f if the hand is taken for a usual one",
               before, after, withoutHand);
         QVERIFY(after < 0.5 * before && withoutHand < 0.5 * before);
+    }
+
+    /// A paper that lies in all windows is one paper; a stick that lies hidden is not told of.
+    void onePaperIsOne() {
+        Numbers random(8);
+        Trial trial = someTrial(random);
+        for (std::size_t w = 1; w < cardWindows; ++w) {
+            trial.card.windows[w].paper = trial.card.windows[0].paper;
+            trial.windows[w].paper = trial.windows[0].paper;
+        }
+        // The last stick is only laid under another that hides it.
+        constexpr int hidden = stickCount - 1;
+        for (std::size_t w = 0; w < cardWindows; ++w)
+            for (FieldStrokes& strokes : trial.card.windows[w].fields)
+                for (pigment::Lay& lay : strokes) lay.stick %= hidden;
+        trial.card.windows[0].fields[3] = {{hidden, pigment::Manner::scumble, pigment::Pressure::light},
+                                           {0, pigment::Manner::press, pigment::Pressure::heavy},
+                                           {0, pigment::Manner::press, pigment::Pressure::heavy}};
+        for (std::size_t w = 0; w < cardWindows; ++w) trial.windows[w].fields = trial.card.windows[w].fields;
+        const cv::Mat flat = filledWindows(CardKind::trials, CardPaper::a4, 3, trial.windows, 10, 1);
+        const auto reading = readWindows(photographOf(flat, {}), CardKind::trials, "card.jpg");
+        QVERIFY(reading.ok());
+        const auto taught = taughtBy(*reading, trial.card);
+        QVERIFY(taught.has_value());
+        QVERIFY(taught->papers[0] == taught->papers[1] && taught->papers[1] == taught->papers[2]);
+        QVERIFY(taught->sticks[0] && !taught->sticks[std::size_t(hidden)]);
+        for (const auto& fields : taught->windows) QVERIFY(fields[0].has_value());
     }
 
     void anEmptyCardTeachesNothing() {

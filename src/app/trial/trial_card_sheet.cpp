@@ -116,15 +116,20 @@ void TrialCardSheet::begin() {
 void TrialCardSheet::addWindow(std::size_t window) {
     if (!findings_->papers[window]) return;
     const materials::Paper& known = card_.windows[window].paper;
-    auto* box = new QCheckBox(QString::fromStdString(known.name));
-    box->setFont(drawing::font(drawing::TypeSize::text, true));
-    box->setChecked(true);
-    papers_.emplace_back(box, window);
-    column_->addWidget(box);
+    // A paper that lies in several windows is taken once.
+    const bool isFirst =
+        std::ranges::none_of(papers_, [&](const auto& it) { return card_.windows[it.second].paper.id == known.id; });
+    if (isFirst) {
+        auto* box = new QCheckBox(QString::fromStdString(known.name));
+        box->setFont(drawing::font(drawing::TypeSize::text, true));
+        box->setChecked(true);
+        papers_.emplace_back(box, window);
+        column_->addWidget(box);
+        auto* told = new QLabel(wording::taughtPaper(known, *findings_->papers[window]));
+        told->setWordWrap(true);
+        column_->addWidget(told);
+    }
     column_->addWidget(new Fields(findings_->windows[window]));
-    auto* told = new QLabel(wording::taughtPaper(known, *findings_->papers[window]));
-    told->setWordWrap(true);
-    column_->addWidget(told);
 }
 
 void TrialCardSheet::addSticks() {
@@ -156,9 +161,7 @@ void TrialCardSheet::take() {
     }
     for (const auto& [box, w] : papers_) {
         const materials::Paper& paper = *findings_->papers[w];
-        const bool isTaken = std::ranges::any_of(
-            change.put, [&](const materials::Owned& put) { return materials::idOf(put) == paper.id; });
-        if (!box->isChecked() || isTaken) continue;
+        if (!box->isChecked()) continue;
         std::ranges::replace_if(
             library.papers, [&](const auto& other) { return other.id == paper.id; }, paper);
         const materials::Owned* owned = desk_.hasDrawer() ? desk_.drawer()->thing(paper.id) : nullptr;
