@@ -376,8 +376,10 @@ void PracticeWindow::describe() {
     const std::vector<practice::Sitting> own = sittings();
     begin_->setVisible(!isAsking() || isAnsweredWrong_);
     begin_->setEnabled(isPossible && !lesson_->isReading());
-    begin_->setText(isOn ? tr("Go on") : tr("Begin"));
-    end_->setVisible(isOn);
+    begin_->setText(lesson_->stage() == DrawingLesson::Stage::drawing ? tr("Choose the photograph…")
+                    : isOn                                            ? tr("Go on")
+                                                                      : tr("Begin"));
+    end_->setVisible(isOn && lesson_->stage() != DrawingLesson::Stage::told);
     // Where keys go: to the question, or to the list.
     isOn ? setFocus() : exercises_->setFocus();
 
@@ -396,16 +398,20 @@ void PracticeWindow::describe() {
     } else {
         sentence_->setText(text.head);
         if (!own.empty())
-            text.paragraphs << tr("You tell %1 apart, after %2 answers.")
+            text.paragraphs << (practice::isDrawn(exercise()) ? tr("You were off by %1, over %2 shapes.")
+                                                              : tr("You tell %1 apart, after %2 answers."))
                                    .arg(wording::thresholdWords(exercise(), own.back().threshold))
                                    .arg(own.back().trials);
         for (const practice::Noticed& it : noticed_)
             if (it.exercise == exercise())
                 text.paragraphs << tr("Check has noticed that your sheets come out otherwise in this.");
     }
-    text.why << tr(
-        "Each question stands where its answer tells most. What you tell apart is where you are right in "
-        "about two of three cases beyond guessing; the bounds hold it in nine of ten.");
+    text.why
+        << (practice::isDrawn(exercise())
+                ? tr("Measured is how far outlines lie beside their places, once what the whole drawing is off by "
+                     "has been taken off. The bounds hold the mean in nine of ten.")
+                : tr("Each question stands where its answer tells most. What you tell apart is where you are right "
+                     "in about two of three cases beyond guessing; the bounds hold it in nine of ten."));
     margin_->setText(text);
 }
 

@@ -41,8 +41,11 @@ void ThresholdCurve::paintEvent(QPaintEvent*) {
     if (!sittings_.empty()) return;
     painter.setFont(drawing::font(drawing::TypeSize::text));
     painter.setPen(theme().ink);
-    painter.drawText(room.adjusted(0, room.height() / 4, 0, 0), Qt::AlignHCenter | Qt::AlignTop,
-                     tr("No sitting yet: it takes some 20 to 60 answers, a few minutes.\nHere the curve will stand."));
+    painter.drawText(
+        room.adjusted(0, room.height() / 4, 0, 0), Qt::AlignHCenter | Qt::AlignTop,
+        practice::isDrawn(exercise_)
+            ? tr("No drawing yet.\nHere the curve will stand.")
+            : tr("No sitting yet: it takes some 20 to 60 answers, a few minutes.\nHere the curve will stand."));
 }
 
 }  // namespace app

@@ -129,7 +129,7 @@ QWidget* TrialWindow::makeBelow() {
     auto* wanted = new QVBoxLayout;
     area_ = new QComboBox;
     area_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
-    addField(wanted, tr("Wanted"), area_);
+    addBelow(wanted, tr("Wanted"), {area_});
     targetView_ = new TargetView;
     wanted->addWidget(targetView_, 1);
     row->addLayout(wanted, 4);
