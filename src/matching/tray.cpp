@@ -36,6 +36,13 @@ bool isDry(const PreparedStick& stick) {
     return !materials::isWet(stick.kind);
 }
 
+std::vector<int> drySticks(const std::vector<PreparedStick>& sticks) {
+    std::vector<int> dry;
+    for (int i = 0; i < int(sticks.size()); ++i)
+        if (isDry(sticks[std::size_t(i)])) dry.push_back(i);
+    return dry;
+}
+
 bool isPoint(const PreparedStick& stick) {
     return stick.kind == materials::Kind::pencil || stick.kind == materials::Kind::hard;
 }

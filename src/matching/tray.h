@@ -24,8 +24,9 @@ std::vector<PreparedStick> prepared(const std::vector<materials::Material>& medi
 /// The `count` dry sticks whose masstone is nearest to the wanted colour (CIEDE2000), nearest first.
 std::vector<int> nearestSticks(const colour::Lab& wanted, const std::vector<PreparedStick>& sticks, int count);
 
-/// Whether the search may lay it in the dry layers.
+/// Whether the search may lay it in the dry layers; and all of which it may.
 bool isDry(const PreparedStick& stick);
+std::vector<int> drySticks(const std::vector<PreparedStick>& sticks);
 /// A pencil or a hard stick.
 bool isPoint(const PreparedStick& stick);
 /// A black: dark and without hue. Straight into a colour it dirties it.

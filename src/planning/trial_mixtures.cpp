@@ -9,9 +9,7 @@ namespace planning {
 std::optional<AreaMixtures> mixturesOfAreas(const Plan& plan, const std::vector<materials::Material>& media,
                                             const common::Progress& progress) {
     const std::vector<matching::PreparedStick> sticks = matching::prepared(media, plan.light);
-    std::vector<int> dry;
-    for (int i = 0; i < int(sticks.size()); ++i)
-        if (matching::isDry(sticks[std::size_t(i)])) dry.push_back(i);
+    const std::vector<int> dry = matching::drySticks(sticks);
     AreaMixtures made{{plan.paper, mixturesForArea, {}}, {}};
     std::vector<int>& stacks = made.stacks;
     for (int i = 0; i < int(plan.stacks.size()); ++i) stacks.push_back(i);

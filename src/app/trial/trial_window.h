@@ -69,6 +69,8 @@ class TrialWindow : public QMainWindow {
         bool operator==(const State&) const = default;
     };
     class Change;
+    /// What is wanted where it is no area, as data of the field.
+    static constexpr int noColour = -1, pickedColour = -2;
 
     void makeFrame();
     QWidget* makeChoices();
@@ -111,6 +113,7 @@ class TrialWindow : public QMainWindow {
     std::vector<materials::Paper> papers_;
     std::vector<matching::PreparedStick> prepared_;
     colour::Light light_ = colour::Light::daylight65;
+    cv::Mat subject_;  // CV_32FC3, CIELAB under the light; empty without a plan
     State state_;
     std::vector<planning::Tried> tried_;
     std::optional<subject::Target> target_;
