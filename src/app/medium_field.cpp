@@ -10,9 +10,7 @@
 
 namespace app {
 
-namespace {
-
-QIcon iconOf(const materials::Material& medium) {
+QIcon mediumIcon(const materials::Material& medium) {
     QPixmap shape(mediumShape);
     shape.fill(Qt::transparent);
     QPainter painter(&shape);
@@ -21,8 +19,6 @@ QIcon iconOf(const materials::Material& medium) {
     return QIcon(shape);
 }
 
-}  // namespace
-
 std::vector<materials::Material> inOrderOfValue(std::vector<materials::Material> media) {
     std::ranges::stable_sort(media, {}, [](const materials::Material& medium) {
         return std::tuple(!materials::isWet(medium.kind), medium.kind, colour::labFromSrgb8(medium.masstone).L);
@@ -30,10 +26,12 @@ std::vector<materials::Material> inOrderOfValue(std::vector<materials::Material>
     return media;
 }
 
+QString mediumWords(const materials::Material& medium) {
+    return QObject::tr("%1, %2").arg(QString::fromStdString(medium.name), wording::kindWord(medium.kind));
+}
+
 void addMedium(QComboBox& field, const materials::Material& medium) {
-    field.addItem(iconOf(medium),
-                  QObject::tr("%1, %2").arg(QString::fromStdString(medium.name), wording::kindWord(medium.kind)),
-                  QString::fromStdString(medium.id));
+    field.addItem(mediumIcon(medium), mediumWords(medium), QString::fromStdString(medium.id));
 }
 
 QComboBox* mediumField(const QString& name, const std::vector<std::pair<QString, QString>>& beside,

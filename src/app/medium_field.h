@@ -12,6 +12,9 @@ std::vector<materials::Material> inOrderOfValue(std::vector<materials::Material>
 
 /// How large a medium is drawn in a field.
 inline constexpr QSize mediumShape{40, 16};
+QIcon mediumIcon(const materials::Material& medium);
+/// "madder red, soft stick".
+QString mediumWords(const materials::Material& medium);
 /// One more item: its shape and words; its data is the medium's id.
 void addMedium(QComboBox& field, const materials::Material& medium);
 

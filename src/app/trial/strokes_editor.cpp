@@ -14,6 +14,11 @@ namespace app {
 
 namespace {
 
+std::vector<pigment::Manner> mannersFor(materials::Kind kind) {
+    if (materials::isWet(kind)) return {pigment::Manner::wash};
+    return matching::mannersOf(kind);
+}
+
 /// What works on what lies there, in the order in which it is offered behind the sticks.
 constexpr std::array strokeTools{pigment::Manner::blend, pigment::Manner::fix, pigment::Manner::lift};
 
@@ -36,9 +41,7 @@ int toolItem(pigment::Manner tool) {
 }  // namespace
 
 void fillManners(QComboBox& field, materials::Kind kind) {
-    std::vector<pigment::Manner> manners{pigment::Manner::wash};
-    if (!materials::isWet(kind)) manners = matching::mannersOf(kind);
-    for (const pigment::Manner manner : manners) field.addItem(wording::mannerWord(manner), int(manner));
+    for (const pigment::Manner manner : mannersFor(kind)) field.addItem(wording::mannerWord(manner), int(manner));
 }
 
 void fillPressures(QComboBox& field) {
@@ -144,10 +147,9 @@ void StrokesEditor::takeFields() {
         lay.stick = stick;
         lay.manner = pigment::Manner(manner_->currentData().toInt());
         // Not every stick is laid in every manner.
-        QComboBox possible;
-        fillManners(possible, (*media_)[std::size_t(stick)].kind);
-        if (manner_->currentIndex() < 0 || possible.findData(int(lay.manner)) < 0)
-            lay.manner = pigment::Manner(possible.itemData(0).toInt());
+        const std::vector<pigment::Manner> possible = mannersFor((*media_)[std::size_t(stick)].kind);
+        if (manner_->currentIndex() < 0 || std::ranges::find(possible, lay.manner) == possible.end())
+            lay.manner = possible.front();
     }
     lay.pressure = {float(pressure_->currentData().toDouble())};
     Q_EMIT changed(strokes);
@@ -157,11 +159,7 @@ void StrokesEditor::layOneMore() {
     planning::Strokes strokes = strokes_;
     pigment::Lay lay{0, pigment::Manner::scumble, pigment::Pressure::medium};
     if (const int at = current(); at >= 0) lay = strokes[std::size_t(at)];
-    if (strokes.empty()) {
-        QComboBox possible;
-        fillManners(possible, media_->front().kind);
-        lay.manner = pigment::Manner(possible.itemData(0).toInt());
-    }
+    if (strokes.empty()) lay.manner = mannersFor(media_->front().kind).front();
     strokes.push_back(lay);
     Q_EMIT changed(strokes);
 }

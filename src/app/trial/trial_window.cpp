@@ -47,7 +47,11 @@ TrialWindow::TrialWindow(Desk& desk) : desk_(desk) {
         if (isVisible()) takeMaterials();
     };
     connect(&session_, &Session::planChanged, this, look);
-    connect(&session_, &Session::opened, this, look);
+    connect(&session_, &Session::opened, this, [this, look] {
+        // What was wanted was wanted of another subject.
+        target_.reset();
+        look();
+    });
     connect(&session_, &Session::studyChanged, this, look);
     takeMaterials();
 }
@@ -62,6 +66,7 @@ void TrialWindow::takeMaterials() {
     std::vector<materials::Material> before = std::move(media_);
     media_ = library.media;
     if (media_ != before || light != light_ || prepared_.size() != media_.size()) {
+        finder_.stop();  // what it finds is of other sticks
         light_ = light;
         prepared_ = matching::prepared(media_, light_);
         // What has been laid is followed by what its sticks are.
@@ -124,16 +129,13 @@ void TrialWindow::takeMaterials() {
 void TrialWindow::listSticks() {
     const QSignalBlocker quiet(sticks_);
     sticks_->clear();
-    QComboBox icons;
     std::vector<materials::Material> ordered = inOrderOfValue(media_);
     std::ranges::stable_partition(ordered, [](const auto& medium) { return !materials::isWet(medium.kind); });
     for (const materials::Material& medium : ordered) {
-        addMedium(icons, medium);
         const int index = int(std::ranges::find(media_, medium.id, &materials::Material::id) - media_.begin());
         // Its shape tells the kind.
-        auto* item =
-            new QListWidgetItem(icons.itemIcon(icons.count() - 1), QString::fromStdString(medium.name), sticks_);
-        item->setToolTip(icons.itemText(icons.count() - 1));
+        auto* item = new QListWidgetItem(mediumIcon(medium), QString::fromStdString(medium.name), sticks_);
+        item->setToolTip(mediumWords(medium));
         item->setData(Qt::UserRole, index);
         item->setFlags(Qt::ItemIsEnabled | Qt::ItemIsSelectable | Qt::ItemIsUserCheckable);
         item->setCheckState(Qt::Unchecked);
