@@ -21,7 +21,7 @@ constexpr int flatSide = 480;  // pixels, the long side of a sketch that is read
 /// The corner that lies upper left comes first.
 Quad fromUpperLeft(Quad quad) {
     const auto first = std::ranges::min_element(quad, {}, [](const cv::Point2d& p) { return p.x + p.y; });
-    std::ranges::rotate(quad, first);
+    std::rotate(quad.begin(), first, quad.end());
     return quad;
 }
 

@@ -335,6 +335,7 @@ class TestTrying : public QObject {
         materials.show();
         materials.activateWindow();
         QTRY_VERIFY(materials.isActiveWindow());
+        QVERIFY(materials.margin().text().paragraphs.join(' ').contains("shade of the ball"));
         QTest::mouseClick(buttonOf(window(), "None"), Qt::LeftButton);
         std::set<int> things;
         const auto& drawer = materials.drawer().things;

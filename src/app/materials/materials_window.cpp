@@ -253,6 +253,11 @@ MarginText MaterialsWindow::wholeText() const {
                                   "what is left, where they lie and what you noticed.")
                                    .arg(drawer().things.size()));
     if (!tray) text.paragraphs << tr("New studies draw from all that is not used up.");
+    QStringList mixtures;
+    for (const materials::OwnMixture& mixture : drawer().mixtures) mixtures << QString::fromStdString(mixture.name);
+    if (!tray && !mixtures.isEmpty())
+        text.paragraphs << tr("Mixtures of your own, to be laid on the trial sheet (Y): %1.")
+                               .arg(mixtures.join(QStringLiteral(", ")));
     return text;
 }
 
@@ -269,6 +274,12 @@ void MaterialsWindow::describe() {
             if (std::ranges::find(tray.ids, materials::idOf(things[0])) != tray.ids.end())
                 trays << QString::fromStdString(tray.name);
         if (!trays.isEmpty()) text.paragraphs << tr("It lies in: %1.").arg(trays.join(QStringLiteral(", ")));
+        QStringList mixtures;
+        for (const materials::OwnMixture& mixture : drawer().mixtures)
+            if (std::ranges::count(mixture.strokes, materials::idOf(things[0]), &materials::MixtureStroke::stick) > 0)
+                mixtures << QString::fromStdString(mixture.name);
+        if (!mixtures.isEmpty())
+            text.paragraphs << tr("It is in your own: %1.").arg(mixtures.join(QStringLiteral(", ")));
     } else if (things.size() > 1) {
         text = {};
         text.head = tr("%1 things chosen").arg(things.size());

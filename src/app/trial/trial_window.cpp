@@ -130,7 +130,8 @@ void TrialWindow::listSticks() {
     const QSignalBlocker quiet(sticks_);
     sticks_->clear();
     std::vector<materials::Material> ordered = inOrderOfValue(media_);
-    std::ranges::stable_partition(ordered, [](const auto& medium) { return !materials::isWet(medium.kind); });
+    std::stable_partition(ordered.begin(), ordered.end(),
+                          [](const auto& medium) { return !materials::isWet(medium.kind); });
     for (const materials::Material& medium : ordered) {
         const int index = int(std::ranges::find(media_, medium.id, &materials::Material::id) - media_.begin());
         // Its shape tells the kind.
