@@ -64,7 +64,7 @@ TrialCardSheet::TrialCardSheet(QWidget* parent, Desk& desk, const QString& file,
     connect(addButton(tr("Leave them")), &QPushButton::clicked, this, &QDialog::reject);
     resize(1000, 700);
     // The store is this thread's: what its cards were is looked up before.
-    std::vector<std::optional<review::TrialCard>> printed(std::size_t(review::mostPages));
+    std::vector<std::optional<review::TrialCard>> printed(static_cast<std::size_t>(review::mostPages));
     if (desk_.hasDrawer())
         for (int page = 0; page < review::mostPages; ++page)
             if (const auto rows = desk_.drawer()->store().cardRows(page); rows && !rows->empty())
