@@ -58,10 +58,9 @@ void DrawingLesson::end() {
 
 void DrawingLesson::read(const QString& file) {
     const double aspect = double(subject_.width()) / subject_.height();
-    int count = 0;
-    double most = 0;
-    cv::minMaxLoc(areas_, nullptr, &most);
-    count = int(most) + 1;
+    double last = 0;
+    cv::minMaxLoc(areas_, nullptr, &last);
+    const int count = int(last) + 1;
     reader_.run(
         [name = file.toStdString(), aspect, areas = areas_, count](const common::Progress&) -> common::Result<Read> {
             constexpr int enough = 2400;  // pixels: a line of a pencil is still seen

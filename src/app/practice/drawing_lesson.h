@@ -40,7 +40,6 @@ class DrawingLesson : public QWidget {
         review::DrawnShapes drawn;
     };
     void setStage(Stage stage);
-    void paintTruth(QPainter& painter) const;
 
     Stage stage_ = Stage::off;
     QImage subject_, sketch_;  // the sketch with the subject's own borders on it

@@ -63,39 +63,37 @@ TrialCardSheet::TrialCardSheet(QWidget* parent, Desk& desk, const QString& file,
     connect(take_, &QPushButton::clicked, this, &TrialCardSheet::take);
     connect(addButton(tr("Leave them")), &QPushButton::clicked, this, &QDialog::reject);
     resize(1000, 700);
-    // The store is this thread's: what its cards were is looked up before.
-    std::vector<std::optional<review::TrialCard>> printed(static_cast<std::size_t>(review::mostPages));
-    if (desk_.hasDrawer())
-        for (int page = 0; page < review::mostPages; ++page)
-            if (const auto rows = desk_.drawer()->store().cardRows(page); rows && !rows->empty())
-                printed[std::size_t(page)] = trialCardOf(*rows, library);
-    const auto known = [this](review::TrialCard card) {
-        for (materials::Owned& stick : card.sticks)
-            if (const materials::Owned* owned =
-                    desk_.hasDrawer() ? desk_.drawer()->thing(materials::idOf(stick)) : nullptr)
-                if (std::holds_alternative<materials::Material>(owned->what)) stick = *owned;
-        return card;
-    };
-    for (auto& card : printed)
-        if (card) card = known(*std::move(card));
     background_.run(
-        [name = file.toStdString(), printed = std::move(printed),
-         usual = known(std::move(usual))](const common::Progress&) -> common::Result<Taught> {
+        [name = file.toStdString()](const common::Progress&) -> common::Result<review::WindowsReading> {
             const auto photograph = subject::readPictureFile(name, review::photographLongSide);
             if (!photograph) return photograph.problem();
-            const auto reading = review::readWindows(photograph->xyz, review::CardKind::trials, name);
-            if (!reading) return reading.problem();
-            Taught taught{printed[std::size_t(reading->page)].value_or(usual), {}};
-            taught.findings = review::taughtBy(*reading, taught.card);
-            return taught;
+            return review::readWindows(photograph->xyz, review::CardKind::trials, name);
         },
-        [this](const common::Result<Taught>& taught) {
+        [this, library, usual = std::move(usual)](const common::Result<review::WindowsReading>& reading) {
+            if (reading) return learn(*reading, cardOn(reading->page, library).value_or(usual));
             progress_->hide();
-            if (!taught) return setProblem(wording::problemSentence(taught.problem()));
-            card_ = taught->card;
-            findings_ = taught->findings;
-            begin();
+            setProblem(wording::problemSentence(reading.problem()));
         });
+}
+
+std::optional<review::TrialCard> TrialCardSheet::cardOn(int page, const materials::Library& library) {
+    if (!desk_.hasDrawer()) return std::nullopt;
+    const auto rows = desk_.drawer()->store().cardRows(page);
+    return rows && !rows->empty() ? trialCardOf(*rows, library) : std::nullopt;
+}
+
+void TrialCardSheet::learn(const review::WindowsReading& reading, review::TrialCard card) {
+    card_ = std::move(card);
+    // As the drawer knows them.
+    for (materials::Owned& stick : card_.sticks)
+        if (const materials::Owned* owned = desk_.hasDrawer() ? desk_.drawer()->thing(materials::idOf(stick)) : nullptr)
+            if (std::holds_alternative<materials::Material>(owned->what)) stick = *owned;
+    background_.run([reading, of = card_](const common::Progress&) { return review::taughtBy(reading, of); },
+                    [this](std::optional<review::TrialFindings> findings) {
+                        progress_->hide();
+                        findings_ = std::move(findings);
+                        begin();
+                    });
 }
 
 void TrialCardSheet::begin() {

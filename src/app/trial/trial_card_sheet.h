@@ -28,10 +28,10 @@ class TrialCardSheet : public Sheet {
 
  private:
     class Fields;
-    struct Taught {
-        review::TrialCard card;
-        std::optional<review::TrialFindings> findings;
-    };
+    /// The card that was printed on that page; nothing where none is remembered.
+    std::optional<review::TrialCard> cardOn(int page, const materials::Library& library);
+    /// Fits what the card teaches, in the background.
+    void learn(const review::WindowsReading& reading, review::TrialCard card);
     void begin();
     void addWindow(std::size_t window);
     void addSticks();
