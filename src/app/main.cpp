@@ -9,6 +9,7 @@
 #include "drawing/fonts.h"
 #include "storage/library_csv.h"
 #include "storage/materials_store.h"
+#include "wording/language.h"
 #include "wording/sentences.h"
 
 namespace {
@@ -25,7 +26,7 @@ class Application : public QApplication {
             const QString sentence = wording::problemSentence(common::currentProblem());
             std::fprintf(stderr, "%s\n", qPrintable(sentence));
             for (QWidget* widget : topLevelWidgets())
-                if (auto* window = dynamic_cast<app::MainWindow*>(widget)) window->say(sentence);
+                if (auto* window = dynamic_cast<app::MainWindow*>(widget)) window->tell(sentence);
             return true;
         }
     }
@@ -40,6 +41,7 @@ int main(int argc, char** argv) {
     Application application(argc, argv);
     QApplication::setApplicationName(QStringLiteral("Yawning Dune"));
     QApplication::setApplicationVersion(QStringLiteral("0.1.0"));
+    wording::speak(app::language());
     QCommandLineParser parser;
     parser.addHelpOption();
     parser.addVersionOption();

@@ -23,6 +23,8 @@
 #include "app/widgets/squinted.h"
 #include "app/widgets/theme.h"
 #include "drawing/fonts.h"
+#include "wording/counts.h"
+#include "wording/language.h"
 #include "wording/sentences.h"
 
 namespace app {
@@ -42,7 +44,7 @@ MainWindow::MainWindow(materials::Library starter, storage::MaterialsStore* stor
     makeFrame();
     makeMenus();
     qApp->installEventFilter(this);
-    opening_.failed = [this](const common::Problem& problem) { say(wording::problemSentence(problem)); };
+    opening_.failed = [this](const common::Problem& problem) { tell(wording::problemSentence(problem)); };
     connect(&session_, &Session::studyChanged, this, [this] {
         margin_->setProblem({});
         refresh();
@@ -50,7 +52,7 @@ MainWindow::MainWindow(materials::Library starter, storage::MaterialsStore* stor
     connect(&session_, &Session::readingChanged, this, &MainWindow::refresh);
     connect(&session_, &Session::planChanged, this, &MainWindow::refresh);
     connect(&session_, &Session::shownLightChanged, this, &MainWindow::showStation);
-    connect(&session_, &Session::problemMet, this, &MainWindow::say);
+    connect(&session_, &Session::problemMet, this, &MainWindow::tell);
     connect(&session_, &Session::planningStarted, this, [this] { showProgress(tr("Planning anew")); });
     connect(&session_, &Session::detailSeen, pictures_,
             [this](const QImage& image, const QRectF& part) { pictures_->setDetail(false, image, part); });
@@ -75,14 +77,14 @@ MainWindow::MainWindow(materials::Library starter, storage::MaterialsStore* stor
     StudyFile& file = desk_.file();
     file.savedSomewhere = [this] { return saveAs(); };
     connect(&file, &StudyFile::pathMissing, this,
-            [this] { say(tr("What is done at the easel is kept in the study's file: save the study first.")); });
+            [this] { tell(tr("What is done at the easel is kept in the study's file: save the study first.")); });
     connect(&file, &StudyFile::problemMet, this, [this](const common::Problem& problem) {
-        say(tr("This is not kept yet, so nothing has moved on. %1").arg(wording::problemSentence(problem)));
+        tell(tr("This is not kept yet, so nothing has moved on. %1").arg(wording::problemSentence(problem)));
     });
     connect(&session_, &Session::recordChanged, this, &MainWindow::refresh);
     connect(&keeper_, &JournalKeeper::problemMet, this, [this](const common::Problem& problem) {
-        say(tr("What you choose cannot be kept for the case of a crash; save the study elsewhere. %1")
-                .arg(wording::problemSentence(problem)));
+        tell(tr("What you choose cannot be kept for the case of a crash; save the study elsewhere. %1")
+                 .arg(wording::problemSentence(problem)));
     });
     resize(1280, 800);
     restoreGeometry(windowPlace(QStringLiteral("main")));
@@ -93,7 +95,7 @@ MainWindow::MainWindow(materials::Library starter, storage::MaterialsStore* stor
 
 void MainWindow::makeFrame() {
     stations_ = stationsOfTheRoute(desk_);
-    connect(&desk_, &Desk::said, this, &MainWindow::say);
+    connect(&desk_, &Desk::said, this, &MainWindow::tell);
     connect(&desk_, &Desk::openPictureWanted, this, [this] { chooseAndOpen(true); });
     connect(&desk_, &Desk::otherPictureWanted, this, &MainWindow::chooseAndPinUp);
     connect(&desk_, &Desk::constructionWanted, this, &MainWindow::chooseAndExportConstruction);
@@ -280,7 +282,22 @@ void MainWindow::makeMenus() {
         sizes->addAction(action);
         connect(action, &QAction::triggered, this, [this, percent] {
             setMagnification(percent / 100.0);
-            say(tr("Words and controls have %1 % of their usual size from the next start on.").arg(percent));
+            tell(tr("Words and controls have %1 % of their usual size from the next start on.").arg(percent));
+        });
+    }
+
+    QMenu* spoken = look->addMenu(tr("Language"));
+    auto* tongues = new QActionGroup(this);
+    std::vector<wording::Language> choices{{{}, tr("As the system")}};
+    choices.insert(choices.end(), wording::languages().begin(), wording::languages().end());
+    for (const wording::Language& choice : choices) {
+        QAction* action = spoken->addAction(choice.name);
+        action->setCheckable(true);
+        action->setChecked(choice.code == language());
+        tongues->addAction(action);
+        connect(action, &QAction::triggered, this, [this, choice] {
+            setLanguage(choice.code);
+            tell(tr("Yawning Dune speaks this language from its next start on."));
         });
     }
 
@@ -335,10 +352,9 @@ void MainWindow::refresh() {
     const auto plan = session_.plan();
     QString summary = tr("no plan yet");
     if (plan)
-        summary = tr("%1 steps, %2, %3 sticks")
-                      .arg(plan->steps.size())
-                      .arg(wording::duration(plan->summary.minutes))
-                      .arg(plan->sticks.size());
+        summary = tr("%1, %2, %3")
+                      .arg(wording::stepCount(int(plan->steps.size())), wording::duration(plan->summary.minutes),
+                           wording::stickCount(int(plan->sticks.size())));
     route_->setTitle(study.title.empty() ? tr("New study") : QString::fromStdString(study.title), summary);
     for (int i = 0; i < int(stations_.size()); ++i) {
         stations_[i]->refresh();
@@ -376,14 +392,14 @@ void MainWindow::showNote() {
     margin_->setNote(isNoteWanted(noteOf(current)) ? current.introduction() : QString());
 }
 
-void MainWindow::say(const QString& problem) {
+void MainWindow::tell(const QString& problem) {
     beginning_->setProblem(problem);
     margin_->setProblem(problem);
 }
 
 void MainWindow::setStoreProblem(const common::Problem& problem) {
     desk_.setStoreProblem(problem);
-    say(wording::problemSentence(problem));
+    tell(wording::problemSentence(problem));
 }
 
 void MainWindow::showProgress(const QString& what) {

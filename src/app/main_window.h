@@ -66,7 +66,7 @@ class MainWindow : public QMainWindow {
     /// Whether the beginning is shown, which is as long as nothing is open.
     bool isAtBeginning() const;
     /// Says a problem in the margin.
-    void say(const QString& problem);
+    void tell(const QString& problem);
     /// The study in hand on a fresh sheet: nothing is laid, and it has no file yet.
     void beginAnotherSheet();
     /// Offers to write the plan into a folder; null while there is none.

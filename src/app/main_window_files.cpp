@@ -48,7 +48,7 @@ bool MainWindow::openFile(const QString& file) {
         margin_->setProblem({});
         auto materials = desk_.materials();
         if (!materials) {
-            say(wording::problemSentence(materials.problem()));
+            tell(wording::problemSentence(materials.problem()));
             const auto answer = QMessageBox::question(
                 this, tr("Your materials cannot be read"),
                 tr("%1 Plan this picture with the starter materials meanwhile?").arg(margin_->problem()));
@@ -68,7 +68,7 @@ void MainWindow::beginStudy(const QString& file) {
     keeper_.setStudyFile(file);
     if (!file.isEmpty() && !file.startsWith(QString::fromStdString(storage::dataFolder().string())))
         rememberStudy(file);
-    say({});
+    tell({});
 }
 
 bool MainWindow::openStudy(const QString& file, const QString& savedAs) {
@@ -87,7 +87,7 @@ bool MainWindow::openStudy(const QString& file, const QString& savedAs) {
             session_.open(std::move(document.study), std::move(document.library), nullptr, std::move(document.record));
             pictures_->fit();
             if (document.isFrameMended)
-                say(wording::problemSentence({common::ProblemKind::frameMended, file.toStdString()}));
+                tell(wording::problemSentence({common::ProblemKind::frameMended, file.toStdString()}));
         });
 }
 
@@ -98,7 +98,7 @@ bool MainWindow::openDemo(const QString& name) {
 
 bool MainWindow::pinUp(const QString& file) {
     if (!session_.study().reference || session_.study().others.size() >= planning::mostOthers) {
-        say(tr("Open the leading picture first; %1 more can be pinned up beside it.").arg(planning::mostOthers));
+        tell(tr("Open the leading picture first; %1 more can be pinned up beside it.").arg(planning::mostOthers));
         return false;
     }
     return readPicture(file, [this](auto reference, auto) {
@@ -132,7 +132,7 @@ template <typename Work, typename Then>
 bool MainWindow::readInBackground(const QString& file, std::uintmax_t mostBytes, const QString& what, Work work,
                                   Then then) {
     if (const auto size = common::fileSize(file.toStdString(), mostBytes); !size) {
-        say(wording::problemSentence(size.problem()));
+        tell(wording::problemSentence(size.problem()));
         return false;
     }
     whole_->setCurrentIndex(1);  // where the progress is shown
@@ -142,7 +142,7 @@ bool MainWindow::readInBackground(const QString& file, std::uintmax_t mostBytes,
         progressRow_->setVisible(session_.isPlanning());
         if (!read) {
             refresh();
-            return say(wording::problemSentence(read.problem()));
+            return tell(wording::problemSentence(read.problem()));
         }
         then(*std::move(read));
     });
@@ -151,12 +151,12 @@ bool MainWindow::readInBackground(const QString& file, std::uintmax_t mostBytes,
 
 bool MainWindow::saveTo(const QString& file) {
     if (!session_.study().reference) {
-        say(tr("There is nothing to save yet: open a picture first."));
+        tell(tr("There is nothing to save yet: open a picture first."));
         return false;
     }
     const auto done = desk_.file().saveTo(file);
     if (!done) {
-        say(wording::problemSentence(done.problem()));
+        tell(wording::problemSentence(done.problem()));
         return false;
     }
     beginStudy(file);
@@ -179,11 +179,11 @@ void MainWindow::beginAnotherSheet() {
 ExportSheet* MainWindow::chooseAndExport() {
     const auto plan = session_.plan();
     if (!plan || !session_.isPlanCurrent()) {
-        say(tr("The plan is not ready yet: wait until it is made, then export it."));
+        tell(tr("The plan is not ready yet: wait until it is made, then export it."));
         return nullptr;
     }
     auto* sheet = new ExportSheet(this, plan, session_.study());
-    connect(sheet, &ExportSheet::written, this, &MainWindow::say);
+    connect(sheet, &ExportSheet::written, this, &MainWindow::tell);
     sheet->open();
     return sheet;
 }
@@ -191,7 +191,7 @@ ExportSheet* MainWindow::chooseAndExport() {
 bool MainWindow::exportConstruction(const QString& file) {
     const auto reading = session_.reading();
     if (!reading) {
-        say(tr("There is nothing to construct yet: open a picture first."));
+        tell(tr("There is nothing to construct yet: open a picture first."));
         return false;
     }
     const planning::Study& study = session_.study();
@@ -199,13 +199,13 @@ bool MainWindow::exportConstruction(const QString& file) {
     const QStringList names = wording::areaNames(study, reading->areas);
     const QString ending = QFileInfo(file).suffix().toLower();
     if (ending != "svg" && ending != "pdf") {
-        say(tr("A construction drawing is exported as .svg or .pdf: give the file one of these endings."));
+        tell(tr("A construction drawing is exported as .svg or .pdf: give the file one of these endings."));
         return false;
     }
     const common::Done done =
         ending == "svg" ? print::writeConstructionSvg(construction, names, file)
                         : print::writeConstructionPdf(construction, names, QString::fromStdString(study.title), file);
-    if (!done) say(wording::problemSentence(done.problem()));
+    if (!done) tell(wording::problemSentence(done.problem()));
     return done.ok();
 }
 
@@ -243,7 +243,7 @@ void MainWindow::takeUp(const UnsavedWork& work) {
             progressRow_->hide();
             if (!unsaved) {
                 refresh();
-                return say(wording::problemSentence(unsaved.problem()));
+                return tell(wording::problemSentence(unsaved.problem()));
             }
             const storage::Journal& journal = unsaved->journal;
             beginStudy(journal.file);

@@ -18,6 +18,7 @@ QSettings settings() {
 const QString countingKey = QStringLiteral("values/whiteIsOne");
 const QString leftHandKey = QStringLiteral("hand/left");
 const QString eveningKey = QStringLiteral("frame/evening");
+const QString languageKey = QStringLiteral("frame/language");
 const QString magnificationKey = QStringLiteral("frame/magnification");
 const QString stationKey = QStringLiteral("frame/station");
 const QString studiesKey = QStringLiteral("studies/last");
@@ -57,6 +58,14 @@ planning::Hand workingHand() {
 
 void setWorkingHand(planning::Hand hand) {
     settings().setValue(leftHandKey, hand == planning::Hand::left);
+}
+
+QString language() {
+    return settings().value(languageKey).toString();
+}
+
+void setLanguage(const QString& code) {
+    settings().setValue(languageKey, code);
 }
 
 ThemeName frameTheme() {

@@ -15,6 +15,9 @@ void setCounting(wording::Counting counting);
 /// Of new studies.
 planning::Hand workingHand();
 void setWorkingHand(planning::Hand hand);
+/// Code of the language that was chosen, from the next start on (wording::languages); empty: the system's.
+QString language();
+void setLanguage(const QString& code);
 ThemeName frameTheme();
 /// By how much everything in the windows is larger than usual, from the next start on: 1, 1.25, 1.5 or 2.
 double magnification();

@@ -5,6 +5,7 @@
 #include "cli/commands.h"
 #include "common/current_problem.h"
 #include "drawing/fonts.h"
+#include "wording/language.h"
 
 namespace {
 
@@ -98,6 +99,7 @@ int main(int argc, char** argv) {
     });
     QGuiApplication application(argc, argv);
     QGuiApplication::setApplicationName(QStringLiteral("yawning-dune-cli"));
+    wording::speak();
     drawing::loadFonts();
     int status = 2;
     try {

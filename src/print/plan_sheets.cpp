@@ -18,6 +18,8 @@
 #include "print/words.h"
 #include "storage/whole_file.h"
 #include "wording/choosing.h"
+#include "wording/counts.h"
+#include "wording/decimal.h"
 #include "wording/palettes.h"
 #include "wording/sentences.h"
 
@@ -79,13 +81,14 @@ class Sheets {
 
 void cover(Sheets& sheets, const planning::Plan& plan, const planning::Study& study, const QImage& predicted) {
     sheets.head(study.title.empty() ? Words::tr("Layer plan") : QString::fromStdString(study.title));
-    sheets.y += sheets.text(QRectF(0, sheets.y, pageWidth, 10 * mm),
-                            Words::tr("%1 on %2. %3 steps, %4, %5 sticks.")
-                                .arg(wording::sheetSize(study.widthMillimetres, study.heightMillimetres),
-                                     QString::fromStdString(plan.paper.name), QString::number(plan.steps.size()),
-                                     wording::duration(plan.summary.minutes), QString::number(plan.sticks.size())),
-                            drawing::TypeSize::text) +
-                4 * mm;
+    sheets.y +=
+        sheets.text(QRectF(0, sheets.y, pageWidth, 10 * mm),
+                    Words::tr("%1 on %2. %3, %4, %5.")
+                        .arg(wording::sheetSize(study.widthMillimetres, study.heightMillimetres),
+                             QString::fromStdString(plan.paper.name), wording::stepCount(int(plan.steps.size())),
+                             wording::duration(plan.summary.minutes), wording::stickCount(int(plan.sticks.size()))),
+                    drawing::TypeSize::text) +
+        4 * mm;
     const QImage reference = drawing::imageOf(plan.reference);
     const double ratio = double(reference.height()) / reference.width();
     const double width = std::min(pageWidth, 95 * mm / ratio);
@@ -189,7 +192,7 @@ void stages(Sheets& sheets, const planning::Plan& plan, const common::Progress& 
         const QString about =
             Words::tr("Steps %1 to %2, %3. The sheet is then %4 ΔE00 from the reference, as the eye sees both.")
                 .arg(QString::number(first), QString::number(end->number), wording::duration(minutes),
-                     QString::number(cv::mean(planning::differenceMapOf(plan, sheet))[0], 'f', 1));
+                     wording::decimal(cv::mean(planning::differenceMapOf(plan, sheet))[0], 1));
         first = end->number + 1;
         sheets.y += sheets.text(QRectF(0, sheets.y, pageWidth, 14 * mm), about, drawing::TypeSize::text) + 4 * mm;
         const double ratio = double(sheet.rows) / sheet.cols;

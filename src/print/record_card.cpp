@@ -7,6 +7,7 @@
 #include "planning/worked_days.h"
 #include "print/running_page.h"
 #include "print/words.h"
+#include "wording/counts.h"
 #include "wording/easel.h"
 #include "wording/sentences.h"
 

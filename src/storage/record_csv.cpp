@@ -5,6 +5,7 @@
 #include "materials/names.h"
 #include "storage/list_export.h"
 #include "storage/record_json.h"
+#include "storage/text.h"
 
 namespace storage {
 

@@ -4,6 +4,8 @@
 #include <cmath>
 
 #include "wording/choosing.h"
+#include "wording/counts.h"
+#include "wording/decimal.h"
 #include "wording/say.h"
 #include "wording/sentences.h"
 
@@ -117,22 +119,20 @@ QString knownApproachWord(planning::KnownApproach known) {
 }
 
 QString outcomeWords(const planning::PlanOutcome& outcome) {
-    return say("%1, %2 layers, %3")
-        .arg(differenceFigure(outcome.difference))
-        .arg(outcome.layers)
-        .arg(duration(outcome.minutes));
+    return say("%1, %2, %3")
+        .arg(differenceFigure(outcome.difference), layerCount(outcome.layers), duration(outcome.minutes));
 }
 
 QString outcomeAgainst(const planning::PlanOutcome& outcome, const planning::PlanOutcome& now) {
     QStringList parts;
     const double farther = outcome.difference - now.difference;
     if (std::fabs(farther) >= 0.005)
-        parts << (farther > 0 ? say("%1 farther") : say("%1 nearer")).arg(std::fabs(farther), 0, 'f', 2);
+        parts << (farther > 0 ? say("%1 farther") : say("%1 nearer")).arg(decimal(std::fabs(farther), 2));
     const auto signedCount = [](long n) {
         return (n > 0 ? QStringLiteral("+") : QString(QChar(0x2212))) + QString::number(std::labs(n));
     };
     if (const int layers = outcome.layers - now.layers; layers != 0)
-        parts << (std::abs(layers) == 1 ? say("%1 layer") : say("%1 layers")).arg(signedCount(layers));
+        parts << say("%1 layers", "more or fewer", std::abs(layers)).arg(signedCount(layers));
     if (const long minutes = std::lround(outcome.minutes - now.minutes); minutes != 0)
         parts << say("%1 min").arg(signedCount(minutes));
     return parts.isEmpty() ? say("changes no figure") : parts.join(QStringLiteral(", "));

@@ -100,7 +100,7 @@ QString touchSentence(const pigment::HandSample& touch) {
 
 QString tendencySentence(const planning::Tendency& tendency) {
     const QString words = differenceWords(tendency.wanted, tendency.came),
-                  areas = say("(%1 areas)").arg(tendency.areas);
+                  areas = say("(%n areas)", nullptr, tendency.areas);
     switch (tendency.tones) {
         case planning::ToneFamily::darks:
             return say("In the darks: %1 %2.").arg(words, areas);
@@ -113,8 +113,7 @@ QString tendencySentence(const planning::Tendency& tendency) {
 }
 
 QString learntFromSentence(const planning::LearntHand& learnt) {
-    if (learnt.photographs == 1) return say("Told from %1 areas of one kept photograph.").arg(learnt.areas);
-    return say("Told from %1 areas of %2 kept photographs.").arg(learnt.areas).arg(learnt.photographs);
+    return say("Told from %1 areas of %n kept photographs.", nullptr, learnt.photographs).arg(learnt.areas);
 }
 
 QString brokenAlignmentSentence(const planning::BrokenAlignment& broken, const QString& otherName) {

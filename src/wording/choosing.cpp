@@ -3,6 +3,7 @@
 #include <array>
 #include <cmath>
 
+#include "wording/decimal.h"
 #include "wording/say.h"
 #include "wording/sentences.h"
 #include "wording/text.h"
@@ -11,17 +12,12 @@ namespace wording {
 
 namespace {
 
-QString oneDecimal(double figure) {
-    return QString::number(figure, 'f', 1);
-}
-
 QString tintPhrase(const planning::Tint& tint, const planning::Plan& plan) {
     const QString area = areasNamed(plan, plan.stacks[std::size_t(tint.stack)].areas, 1);
     const QString turned = say("%1: %2 goes %3 under one layer of %4")
                                .arg(area, colourWords(tint.meant), colourWords(tint.seen), kindWord(tint.kind));
     if (tint.layersToCover == 0) return say("%1, and four soft layers do not cover it").arg(turned);
-    if (tint.layersToCover == 1) return say("%1; one soft layer covers it").arg(turned);
-    return say("%1; %2 soft layers cover it").arg(turned).arg(tint.layersToCover);
+    return say("%1; %n soft layers cover it", nullptr, tint.layersToCover).arg(turned);
 }
 
 }  // namespace
@@ -131,13 +127,13 @@ QString scoreParts(const planning::Score& score) {
     QStringList parts;
     for (const planning::ScorePart& part : score.parts)
         if (part.most > 0)
-            parts << say("%1 %2 of %3").arg(criterionWord(part.what), oneDecimal(part.points)).arg(part.most);
+            parts << say("%1 %2 of %3").arg(criterionWord(part.what), decimal(part.points, 1)).arg(part.most);
     return parts.join(QStringLiteral(", "));
 }
 
 QString paperReasonPhrase(const planning::PaperReason& reason, const planning::Plan& plan) {
     using planning::PaperReasonKind;
-    const QString figure = oneDecimal(reason.figure), second = oneDecimal(reason.second);
+    const QString figure = decimal(reason.figure, 1), second = decimal(reason.second, 1);
     const auto percent = std::lround(reason.figure * 100);
     switch (reason.kind) {
         case PaperReasonKind::showsBothEnds:
@@ -153,9 +149,9 @@ QString paperReasonPhrase(const planning::PaperReason& reason, const planning::P
                        ? say("darks hardly show on it: the first stroke of the darkest is %1 steps away").arg(figure)
                        : say("darks do not show on it: the first stroke of the darkest is no darker");
         case PaperReasonKind::savesLayers:
-            return say("%1 of %2 layers may be left out to come as near as the middle one of your papers does")
-                .arg(std::lround(reason.figure))
-                .arg(std::lround(reason.second));
+            return say("%1 of %n layers may be left out to come as near as the middle one of your papers does", nullptr,
+                       int(std::lround(reason.second)))
+                .arg(std::lround(reason.figure));
         case PaperReasonKind::nearSubject:
             return say("%1 % of the picture is nearly its colour already").arg(percent);
         case PaperReasonKind::complementSparkles:
@@ -177,11 +173,11 @@ QString paperReasonPhrase(const planning::PaperReason& reason, const planning::P
         case PaperReasonKind::otherSide:
             return (reason.figure > 0 ? say("its other side scores %1 points more")
                                       : say("its other side scores %1 points less"))
-                .arg(std::fabs(reason.figure), 0, 'f', 1);
+                .arg(decimal(std::fabs(reason.figure), 1));
         case PaperReasonKind::sheetTooSmall:
             return say("its sheets of %1 × %2 mm are too small for the picture with its border")
-                .arg(reason.figure, 0, 'f', 0)
-                .arg(reason.second, 0, 'f', 0);
+                .arg(decimal(reason.figure, 0))
+                .arg(decimal(reason.second, 0));
     }
     return {};
 }
@@ -244,17 +240,17 @@ QString gainSentence(const planning::TriedGround& tried, const planning::TriedGr
     const int own = tried.outcome.groundLayers, saved = bare.outcome.layers - tried.layersEnough;
     if (own == 0) return say("No ground of this kind brings the sheet nearer.");
     if (tried.gains)
-        return say("As near as the bare sheet (%1) with %2 of %3 layers less, for %4 of its own; with all of its "
-                   "layers %5.")
+        return say("As near as the bare sheet (%1) with %2 of %n layers less, for %3 of its own; with all of its "
+                   "layers %4.",
+                   nullptr, bare.outcome.layers)
             .arg(differenceFigure(bare.outcome.picture.mean))
             .arg(saved)
-            .arg(bare.outcome.layers)
             .arg(own)
             .arg(differenceFigure(tried.outcome.picture.mean));
     if (tried.outcome.picture.mean > bare.outcome.picture.mean)
         return say("It gains nothing: the sheet ends at %1, bare at %2.")
             .arg(differenceFigure(tried.outcome.picture.mean), differenceFigure(bare.outcome.picture.mean));
-    return say("It gains nothing: it saves %1 layers and costs %2.").arg(saved).arg(own);
+    return say("It gains nothing: it saves %n layers and costs %1.", nullptr, saved).arg(own);
 }
 
 QString mixtureWords(const planning::GroundLayer& layer) {
@@ -262,8 +258,7 @@ QString mixtureWords(const planning::GroundLayer& layer) {
     if (layer.mixture.size() == 1) return text(layer.mixture.front().medium.name);
     QStringList parts;
     for (const planning::MixPart& part : layer.mixture)
-        parts << (part.parts == 1 ? say("1 part %1").arg(text(part.medium.name))
-                                  : say("%1 parts %2").arg(QString::number(part.parts), text(part.medium.name)));
+        parts << say("%n parts %1", nullptr, part.parts).arg(text(part.medium.name));
     return parts.join(QStringLiteral(", "));
 }
 
@@ -277,28 +272,23 @@ QString strengthWords(const planning::GroundLayer& layer) {
 QStringList cuttingSentences(const planning::Cutting& cutting, const planning::Study& study) {
     if (!cutting.isKnown || cutting.isTooSmall()) return {};
     const auto millimetres = [](double width, double height) {
-        return say("%1 × %2 mm").arg(width, 0, 'f', 0).arg(height, 0, 'f', 0);
+        return say("%1 × %2 mm").arg(decimal(width, 0)).arg(decimal(height, 0));
     };
     QStringList sentences;
     const QString piece = millimetres(cutting.piece.width, cutting.piece.height);
-    sentences << (cutting.pieces() == 1 ? say("A sheet of %1 gives one piece of %2.")
-                                              .arg(millimetres(cutting.sheet.width, cutting.sheet.height), piece)
-                                        : say("A sheet of %1 gives %3 pieces of %2.")
-                                              .arg(millimetres(cutting.sheet.width, cutting.sheet.height), piece)
-                                              .arg(cutting.pieces()));
+    sentences << say("A sheet of %1 gives %n pieces of %2.", nullptr, cutting.pieces())
+                     .arg(millimetres(cutting.sheet.width, cutting.sheet.height), piece);
     if (study.borderMillimetres > 0)
-        sentences << say("Tape covers %1 mm on each side.").arg(study.borderMillimetres, 0, 'f', 0);
+        sentences << say("Tape covers %1 mm on each side.").arg(decimal(study.borderMillimetres, 0));
     if (cutting.fibres != materials::FibreDirection::unknown)
         sentences
             << (cutting.fibres == materials::FibreDirection::alongWidth
                     ? say("Its fibres run across the picture from side to side: wet, it swells from top to bottom.")
                     : say("Its fibres run from top to bottom of the picture: wet, it swells from side to side."));
     if (study.series > 1)
-        sentences << (cutting.sheetsNeeded == 1
-                          ? say("The %1 pictures of the series need one sheet, all cut the same way.").arg(study.series)
-                          : say("The %1 pictures of the series need %2 sheets, all cut the same way.")
-                                .arg(study.series)
-                                .arg(cutting.sheetsNeeded));
+        sentences << say("The %1 pictures of the series need %n sheets, all cut the same way.", nullptr,
+                         cutting.sheetsNeeded)
+                         .arg(study.series);
     if (cutting.sheetsAtHand > 0)
         sentences << (cutting.isShort() ? say("Sheets at hand: %1, not enough.") : say("Sheets at hand: %1."))
                          .arg(cutting.sheetsAtHand);

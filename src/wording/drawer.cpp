@@ -3,6 +3,7 @@
 
 #include "colour/munsell.h"
 #include "colour/srgb.h"
+#include "wording/decimal.h"
 #include "wording/say.h"
 #include "wording/sentences.h"
 #include "wording/testing.h"
@@ -18,7 +19,7 @@ QString colourSentence(const materials::Owned& owned) {
         (owned.colourError > 0 ? say("It is %1, value %2, chroma %3; its colour was %4 and may be off by %5.")
                                : say("It is %1, value %2, chroma %3; its colour was %4."))
             .arg(colourWords(lab))
-            .arg(colour::munsellValueOfLightness(lab.L), 0, 'f', 1)
+            .arg(decimal(colour::munsellValueOfLightness(lab.L), 1))
             .arg(std::lround(colour::chroma(lab)))
             .arg(sourceWords(owned.source));
     return owned.colourError > 0 ? sentence.arg(differenceFigure(owned.colourError)) : sentence;
@@ -47,7 +48,7 @@ QString surfaceWord(materials::Surface surface) {
         case materials::Surface::honeycombSmooth:
             return say("honeycomb, smooth side");
         case materials::Surface::laid:
-            return say("laid");
+            return say("laid", "surface of a paper");
         case materials::Surface::cartridge:
             return say("cartridge");
     }
@@ -166,7 +167,7 @@ QStringList whatIsKnown(const materials::Owned& owned) {
         if (!medium->pigments.empty()) sentences << say("Pigments: %1.").arg(listed(medium->pigments));
         if (!medium->lightfastness.empty()) sentences << say("Lightfastness: %1.").arg(text(medium->lightfastness));
         if (medium->hiding != 1 || owned.hidingError > 0) {
-            const QString times = QString::number(medium->hiding, 'g', 2);
+            const QString times = decimal(medium->hiding, 1);
             sentences << (owned.hidingError > 0
                               ? say("It hides %1 times as well as is usual for its kind, give or take %2 %.")
                                     .arg(times)
@@ -178,8 +179,8 @@ QStringList whatIsKnown(const materials::Owned& owned) {
         sentences << colourSentence(owned);
         sentences << say("Surface: %1; its tooth holds about %2 full layers. %3")
                          .arg(surfaceWord(paper->surface))
-                         .arg(paper->capacity * materials::meanCapacity(materials::profileOf(paper->surface)), 0, 'f',
-                              1)
+                         .arg(decimal(paper->capacity * materials::meanCapacity(materials::profileOf(paper->surface)),
+                                      1))
                          .arg(say("It takes %1.").arg(waterWord(paper->water)));
         if (const QString tooth = toothSentence(*paper); !tooth.isEmpty()) sentences << tooth;
     } else {
@@ -220,7 +221,7 @@ QStringList extremeSentences(const matching::Extremes& extremes, const std::vect
         const materials::Material& medium = media[std::size_t(extreme.stick)];
         return say("%1 (%2), value %3")
             .arg(text(medium.name), kindWord(medium.kind))
-            .arg(colour::munsellValueOfLightness(extreme.swatch.L), 0, 'f', 1);
+            .arg(decimal(colour::munsellValueOfLightness(extreme.swatch.L), 1));
     };
     QStringList sentences;
     if (extremes.black) sentences << say("The strong black is %1.").arg(told(*extremes.black));

@@ -292,20 +292,11 @@ QString entryLine(const planning::Record& record, std::size_t index) {
             return say("What the sticks had lost was taken into the drawer");
         case planning::EntryKind::checked: {
             const std::size_t mends = entry.check ? entry.check->mends.size() : 0;
-            return mends == 0   ? say("Photograph checked")
-                   : mends == 1 ? say("Photograph checked, one correction taken")
-                                : say("Photograph checked, %1 corrections taken").arg(mends);
+            return mends == 0 ? say("Photograph checked")
+                              : say("Photograph checked, %n corrections taken", nullptr, mends);
         }
     }
     return {};
-}
-
-QString stepCount(int steps) {
-    return steps == 1 ? say("one step") : say("%1 steps").arg(steps);
-}
-
-QString eveningCount(int evenings) {
-    return evenings == 1 ? say("one evening") : say("%1 evenings").arg(evenings);
 }
 
 }  // namespace wording

@@ -45,10 +45,6 @@ QString finishingWord(planning::Finishing what);
 /// What is done, and with what care.
 QString finishingSentence(planning::Finishing what);
 
-/// "one step", "12 steps".
-QString stepCount(int steps);
-QString eveningCount(int evenings);
-
 /// An entry in a line: "Step 7 laid: burnt sienna, hatched, on the kettle; 6 min".
 QString entryLine(const planning::Record& record, std::size_t entry);
 

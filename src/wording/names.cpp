@@ -7,6 +7,7 @@
 #include "colour/warmth.h"
 #include "planning/fades.h"
 #include "wording/choosing.h"
+#include "wording/decimal.h"
 #include "wording/say.h"
 #include "wording/sentences.h"
 #include "wording/subject.h"
@@ -59,12 +60,11 @@ QString hueWord(const colour::Lab& lab) {
 
 QString colourWords(const colour::Lab& lab) {
     const double c = colour::chroma(lab);
-    const QString depth = lab.L < 12   ? say("near black")
-                          : lab.L < 30 ? say("deep")
-                          : lab.L < 48 ? say("dark")
+    const QString depth = lab.L < 30   ? say("deep", "of a colour")
+                          : lab.L < 48 ? say("dark", "of a colour")
                           : lab.L < 66 ? QString()
-                          : lab.L < 88 ? say("light")
-                                       : say("pale");
+                          : lab.L < 88 ? say("light", "of a colour")
+                                       : say("pale", "of a colour");
     QString what;
     if (c < 3.5)
         what = lab.L > 93 ? say("white") : say("grey");
@@ -73,7 +73,7 @@ QString colourWords(const colour::Lab& lab) {
     else
         what = hueWord(lab);
     if (lab.L < 12) return c < 11 ? say("near black") : say("near black %1").arg(what);
-    return depth.isEmpty() ? what : say("%1 %2").arg(depth, what);
+    return depth.isEmpty() ? what : say("%1 %2", "a colour: light, red").arg(depth, what);
 }
 
 namespace {
@@ -112,7 +112,7 @@ QString areasNamed(const planning::Plan& plan, const std::vector<int>& areas, st
     QStringList names;
     for (const int area : areas) {
         if (areas.size() > most + 1 && names.size() == qsizetype(most)) {
-            names << say("and %1 more").arg(areas.size() - most);
+            names << say("and %n more", nullptr, int(areas.size() - most));
             break;
         }
         names << areaName(plan, area);
@@ -291,7 +291,7 @@ QString differenceWords(const colour::Lab& wanted, const colour::Lab& seen) {
         const QString amount = size < 0.35   ? say("a touch")
                                : size < 0.75 ? say("half a step")
                                : size < 1.25 ? say("a step")
-                                             : say("%1 steps").arg(size, 0, 'f', 1);
+                                             : say("%1 steps").arg(decimal(size, 1));
         parts << (steps > 0 ? say("%1 too light") : say("%1 too dark")).arg(amount);
     }
     const double chroma = colour::chroma(seen) - colour::chroma(wanted);
@@ -357,7 +357,7 @@ QString detailWord(planning::Detail detail) {
 }
 
 QString differenceFigure(double difference) {
-    return say("%1 ΔE00").arg(difference, 0, 'f', 1);
+    return say("%1 ΔE00").arg(decimal(difference, 1));
 }
 
 QString duration(double minutes) {
@@ -367,7 +367,8 @@ QString duration(double minutes) {
 }
 
 QString sheetSize(double widthMillimetres, double heightMillimetres) {
-    return say("%1 × %2 cm").arg(widthMillimetres / 10).arg(heightMillimetres / 10);
+    const auto centimetres = [](double millimetres) { return QLocale().toString(millimetres / 10, 'g', 6); };
+    return say("%1 × %2 cm").arg(centimetres(widthMillimetres), centimetres(heightMillimetres));
 }
 
 }  // namespace wording

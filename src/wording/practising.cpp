@@ -1,6 +1,5 @@
 #include "wording/practising.h"
 
-#include <QLocale>
 #include <array>
 #include <cmath>
 
@@ -9,6 +8,7 @@
 #include "colour/warmth.h"
 #include "practice/ground_shift.h"
 #include "wording/checking.h"
+#include "wording/decimal.h"
 #include "wording/say.h"
 #include "wording/sentences.h"
 
@@ -73,12 +73,8 @@ constexpr std::array<ExerciseWords, practice::exerciseCount> exerciseTexts{{
      QT_TRANSLATE_NOOP("wording", "Look at the large shapes, how they lie to each other and to the edges.")},
 }};
 
-QString number(double value, int digits) {
-    return QLocale().toString(value, 'f', digits);
-}
-
 QString valueWords(const colour::Lab& lab) {
-    return say("value %1").arg(number(colour::munsellValueOfLightness(lab.L), 1));
+    return say("value %1").arg(decimal(colour::munsellValueOfLightness(lab.L), 1));
 }
 
 bool isUpright(const practice::Line& line) {
@@ -90,7 +86,7 @@ QString groundWords(const practice::Question& question) {
     const double first = practice::looksLighterBy(question.shown[0], question.grounds[0]),
                  second = practice::looksLighterBy(question.shown[1], question.grounds[1]);
     return say("The grounds make the one on the dark look %1 value steps lighter than that on the light.")
-        .arg(number(std::fabs(first - second), 1));
+        .arg(decimal(std::fabs(first - second), 1));
 }
 
 }  // namespace
@@ -137,19 +133,19 @@ QString apartWords(Exercise exercise, double apart) {
     const int digits = apart < 1 ? 2 : apart < 10 ? 1 : 0;
     switch (practice::factsOf(exercise).measure) {
         case practice::Measure::valueSteps:
-            return say("%1 value steps").arg(number(apart, digits));
+            return say("%1 value steps").arg(decimal(apart, digits));
         case practice::Measure::difference:
             return differenceFigure(apart);
         case practice::Measure::degrees:
-            return say("%1°").arg(number(apart, std::min(1, digits)));
+            return say("%1°").arg(decimal(apart, std::min(1, digits)));
         case practice::Measure::perCent:
-            return say("%1 %").arg(number(apart, std::min(1, digits)));
+            return say("%1 %").arg(decimal(apart, std::min(1, digits)));
     }
     return {};
 }
 
 QString thresholdWords(Exercise exercise, const practice::Threshold& threshold) {
-    const auto bare = [](double apart) { return number(apart, apart < 1 ? 2 : apart < 10 ? 1 : 0); };
+    const auto bare = [](double apart) { return decimal(apart, apart < 1 ? 2 : apart < 10 ? 1 : 0); };
     return say("%1 (%2 to %3)")
         .arg(apartWords(exercise, threshold.middle), bare(threshold.least), bare(threshold.most));
 }
@@ -198,7 +194,7 @@ QStringList truthCaptions(const practice::Question& question) {
         }
         case Exercise::duller:
             for (const colour::Lab& lab : question.shown)
-                captions << say("chroma %1").arg(number(colour::chroma(lab), 0));
+                captions << say("chroma %1").arg(decimal(colour::chroma(lab), 0));
             break;
         case Exercise::nearestStick:
             for (const colour::Lab& lab : question.shown)
@@ -215,7 +211,7 @@ QStringList truthCaptions(const practice::Question& question) {
                                      &other = question.lines[std::size_t(2 * side) + 1];
                 const double a = std::atan2(one.y2 - one.y1, one.x2 - one.x1),
                              b = std::atan2(other.y2 - other.y1, other.x2 - other.x1);
-                captions << say("%1°").arg(number(std::fabs(std::remainder(b - a, 2 * M_PI)) * 180 / M_PI, 1));
+                captions << say("%1°").arg(decimal(std::fabs(std::remainder(b - a, 2 * M_PI)) * 180 / M_PI, 1));
             }
             break;
         default:
@@ -229,7 +225,7 @@ QString drawnShapeWords(const review::DrawnShape& shape) {
     QStringList parts;
     const auto add = [&](double share, const QString& more, const QString& less, double least) {
         const double off = 100 * share;
-        if (std::fabs(off) >= least) parts << (off > 0 ? more : less).arg(number(std::fabs(off), 1));
+        if (std::fabs(off) >= least) parts << (off > 0 ? more : less).arg(decimal(std::fabs(off), 1));
     };
     add(shape.aside.x, say("%1 % to the right"), say("%1 % to the left"), hardly);
     add(shape.aside.y, say("%1 % too low"), say("%1 % too high"), hardly);
@@ -244,7 +240,7 @@ QString drawnSentence(const review::DrawnShapes& drawn) {
     double mean = 0;
     for (const review::DrawnShape& shape : drawn.shapes) mean += 100 * shape.apart / double(drawn.shapes.size());
     return say("The whole lies %1. Within it the shapes are off by %2 % of the width in the mean.")
-        .arg(drawnShapeWords(whole), number(mean, 1));
+        .arg(drawnShapeWords(whole), decimal(mean, 1));
 }
 
 }  // namespace wording

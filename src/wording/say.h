@@ -7,7 +7,7 @@ namespace wording {
 
 /// A sentence in the language of the interface. Words that stand in tables before they are said are marked there with
 /// QT_TRANSLATE_NOOP("wording", …).
-inline QString say(const char* english) {
+inline QString say(const char* english, const char* which = nullptr, int count = -1) {
     return QCoreApplication::translate("wording", english);
 }
 

@@ -6,6 +6,7 @@
 #include "pigment/hand.h"
 #include "subject/picture.h"
 #include "wording/choosing.h"
+#include "wording/decimal.h"
 #include "wording/say.h"
 #include "wording/subject.h"
 #include "wording/text.h"
@@ -233,9 +234,9 @@ QString reasonPhrase(const planning::Reason& reason) {
             return say("the ground lies under it and is dry");
         case ReasonKind::groundNearColour:
             return say("brings the sheet %1 ΔE00 nearer to what goes over it: fewer layers there")
-                .arg(reason.figure, 0, 'f', 0);
+                .arg(decimal(reason.figure, 0));
         case ReasonKind::groundInValues:
-            return say("puts the value down in one colour, %1 ΔE00 nearer to it").arg(reason.figure, 0, 'f', 0);
+            return say("puts the value down in one colour, %1 ΔE00 nearer to it").arg(decimal(reason.figure, 0));
         case ReasonKind::groundOpposite:
             return say("the opposite of what goes over it glints between the strokes");
         case ReasonKind::groundByHand:
@@ -245,7 +246,7 @@ QString reasonPhrase(const planning::Reason& reason) {
         case ReasonKind::groundWarm:
             return say("one warm tone holds the picture together");
         case ReasonKind::groundToneMap:
-            return say("a tone map of the values, %1 ΔE00 nearer to them").arg(reason.figure, 0, 'f', 0);
+            return say("a tone map of the values, %1 ΔE00 nearer to them").arg(decimal(reason.figure, 0));
         case ReasonKind::rubbedIn:
             return say("a finger carries the dry base into the tooth, so that it takes little of it");
         case ReasonKind::brushedOut:
@@ -314,30 +315,29 @@ QString noteSentence(const planning::Note& note, const planning::Plan& plan) {
         case NoteTopic::farFromTarget:
             return say("The sheet stays %1 ΔE00 from the reference here (%2): other sticks, more layers or finer marks "
                        "would help.")
-                .arg(note.figure, 0, 'f', 1)
+                .arg(decimal(note.figure, 1))
                 .arg(areas);
         case NoteTopic::unsteadyHand:
             return say("With pressure and coverage off by %1 %, the picture stays within %2 ΔE00 in the mean.")
                 .arg(std::lround(pigment::usualHandSpread * 100))
-                .arg(note.figure, 0, 'f', 1);
+                .arg(decimal(note.figure, 1));
         case NoteTopic::sheetTooSmall:
             return say("The picture with its border does not fit on a sheet of %1, which is %2 × %3 mm: make the sheet "
                        "smaller at Subject, narrow the border, or take another paper.")
                 .arg(text(plan.paper.name))
-                .arg(note.figure, 0, 'f', 0)
-                .arg(note.second, 0, 'f', 0);
+                .arg(decimal(note.figure, 0))
+                .arg(decimal(note.second, 0));
         case NoteTopic::ownMixture:
             return say("Your own mixture “%1” serves here: %2.").arg(text(note.subjects.front()), areas);
         case NoteTopic::sheetsShort:
-            return say("The series needs %1 sheets of %2; at hand are %3.")
-                .arg(note.figure, 0, 'f', 0)
+            return say("The series needs %n sheets of %1; at hand are %2.", nullptr, int(note.figure))
                 .arg(text(plan.paper.name))
-                .arg(note.second, 0, 'f', 0);
+                .arg(decimal(note.second, 0));
         case NoteTopic::noDarks:
             return say("Nothing in the tray is as dark as %1: the darks come out %2 of a step too light. Add a dark "
                        "stick, "
                        "or lay ink under them.")
-                .arg(areasNamed(plan, note.areas), QString::number(note.figure, 'f', 1));
+                .arg(areasNamed(plan, note.areas), decimal(note.figure, 1));
         case NoteTopic::groundCannotBeHad:
             return note.areas.empty()
                        ? say("The chosen ground is left out. %1").arg(obstacleSentence(*note.obstacle, plan.paper))
@@ -351,8 +351,8 @@ QString noteSentence(const planning::Note& note, const planning::Plan& plan) {
         case NoteTopic::noFocalArea:
             return say("No area is marked as what the picture is about: mark one at Subject, and it is laid first.");
         case NoteTopic::noPoints:
-            return say("There are no pencils or hard sticks to go over the base: %1 layers are of softer sticks.")
-                .arg(note.figure, 0, 'f', 0);
+            return say("There are no pencils or hard sticks to go over the base: %n layers are of softer sticks.",
+                       nullptr, int(note.figure));
         case NoteTopic::paperHidesEnds:
             return say(
                 "One end of the values hardly shows on this paper before it is covered: check it against the "
@@ -378,15 +378,15 @@ QString noteSentence(const planning::Note& note, const planning::Plan& plan) {
             return say("Matched under %1, but up to %2 ΔE00 from the reference under %3 (%4): look at these "
                        "there, or choose to plan for that light.")
                 .arg(lightWord(plan.light))
-                .arg(note.figure, 0, 'f', 1)
+                .arg(decimal(note.figure, 1))
                 .arg(lightWord(note.light), areas);
         case NoteTopic::contrastElsewhere:
             return say("The strongest contrast, %1 steps, sits here (%2) and draws the eye away from what the picture "
                        "is "
                        "about, which has %3: close it here, or open it there.")
-                .arg(note.figure, 0, 'f', 1)
+                .arg(decimal(note.figure, 1))
                 .arg(areas)
-                .arg(note.second, 0, 'f', 1);
+                .arg(decimal(note.second, 1));
         case NoteTopic::farTooDark:
             return planeSentence({0, subject::PlaneFault::Kind::tooDark, note.figure}, areas);
         case NoteTopic::farTooSharp:
@@ -396,7 +396,8 @@ QString noteSentence(const planning::Note& note, const planning::Plan& plan) {
         case NoteTopic::strokesFollow:
             return say("Follow the arrows with the strokes: %1.").arg(areas);
         case NoteTopic::sticksAreFew:
-            return say("%1 sticks are few for this picture: a larger set would come nearer.").arg(note.figure);
+            return say("%n sticks are few for this picture: a larger set would come nearer.", nullptr,
+                       int(note.figure));
     }
     return {};
 }

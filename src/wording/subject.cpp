@@ -3,6 +3,7 @@
 #include <QStringList>
 #include <cmath>
 
+#include "wording/decimal.h"
 #include "wording/say.h"
 
 namespace wording {
@@ -16,7 +17,7 @@ QString keyWord(const subject::Contrast& contrast) {
 }  // namespace
 
 QString valueFigure(double value, Counting counting) {
-    return QString::number(counting == Counting::blackIsOne ? value : 10 - value, 'f', 1);
+    return decimal(counting == Counting::blackIsOne ? value : 10 - value, 1);
 }
 
 QString keyWords(const subject::Contrast& contrast, Counting counting) {
@@ -235,10 +236,10 @@ QString lightOnArea(const subject::Triad& triad) {
 }
 
 QString contrastSentence(const subject::StrongestContrast& strongest, const QString& there) {
-    const QString steps = QString::number(strongest.steps, 'f', 1);
+    const QString steps = decimal(strongest.steps, 1);
     if (strongest.isFocal)
         return say("The strongest contrast, %1 steps, sits where it should: at what the picture is about.").arg(steps);
-    const QString at = QString::number(strongest.atFocal, 'f', 1);
+    const QString at = decimal(strongest.atFocal, 1);
     if (strongest.steps - strongest.atFocal < 0.5)
         return say("The contrast at what the picture is about, %1 steps, is as strong as any.").arg(at);
     return say("The strongest contrast, %1 steps, sits at \"%2\" and draws the eye there; what the picture is about "
@@ -252,15 +253,15 @@ QString planeSentence(const subject::PlaneFault& fault, const QString& name) {
         case Kind::tooDark:
             return say("%1: its darks are %2 steps darker than those in front. Lighter and greyer with distance.")
                 .arg(name)
-                .arg(fault.by, 0, 'f', 1);
+                .arg(decimal(fault.by, 1));
         case Kind::tooSharp:
             return say("%1 is %2 times as hard as what stands in front. Softer, with less contrast, with distance.")
                 .arg(name)
-                .arg(fault.by, 0, 'f', 1);
+                .arg(decimal(fault.by, 1));
         case Kind::tooWarm:
             return say("%1 is warmer than what stands in front, by %2 CIELAB units. Bluer and greyer with distance.")
                 .arg(name)
-                .arg(fault.by, 0, 'f', 0);
+                .arg(decimal(fault.by, 0));
     }
     return {};
 }
@@ -271,12 +272,12 @@ QString alignmentWords(const subject::Alignment& alignment, const QString& name,
                                   QT_TRANSLATE_NOOP("wording", "top of %1"), QT_TRANSLATE_NOOP("wording", "foot of %1"),
                                   QT_TRANSLATE_NOOP("wording", "middle of %1")};
     const QString side = say(sides[static_cast<int>(alignment.side)]).arg(name);
-    return millimetresOff < 0.5 ? side : say("%1 (%2 mm off)").arg(side).arg(millimetresOff, 0, 'f', 0);
+    return millimetresOff < 0.5 ? side : say("%1 (%2 mm off)").arg(side).arg(decimal(millimetresOff, 0));
 }
 
 QString lengthWords(double millimetres, double units) {
-    const QString length = say("%1 mm").arg(millimetres, 0, 'f', 0);
-    return units > 0 ? say("%1, %2 units").arg(length).arg(units, 0, 'f', 2) : length;
+    const QString length = say("%1 mm").arg(decimal(millimetres, 0));
+    return units > 0 ? say("%1, %2 units").arg(length).arg(decimal(units, 2)) : length;
 }
 
 QString choiceWords(const subject::ColourChoice& choice) {
@@ -289,10 +290,10 @@ QString choiceWords(const subject::ColourChoice& choice) {
     if (choice.contrast != 1) parts << say("contrast %1 %").arg(percent(choice.contrast));
     if (choice.lighter != 0)
         parts << (choice.lighter > 0 ? say("%1 steps lighter") : say("%1 steps darker"))
-                     .arg(std::fabs(choice.lighter), 0, 'f', 1);
+                     .arg(decimal(std::fabs(choice.lighter), 1));
     if (choice.warmer != 0)
-        parts
-            << (choice.warmer > 0 ? say("warmer by %1") : say("cooler by %1")).arg(std::fabs(choice.warmer), 0, 'f', 0);
+        parts << (choice.warmer > 0 ? say("warmer by %1") : say("cooler by %1"))
+                     .arg(decimal(std::fabs(choice.warmer), 0));
     return parts.join(QStringLiteral(", "));
 }
 

@@ -4,6 +4,7 @@
 #include <cmath>
 
 #include "colour/munsell.h"
+#include "wording/decimal.h"
 #include "wording/say.h"
 #include "wording/sentences.h"
 
@@ -80,7 +81,7 @@ QString fieldWords(int number, const review::FieldStrokes& field, StickLetter le
         const QString how = say("%1 at %2").arg(mannerPast(it.stroke.manner), pressureWord(it.stroke.pressure));
         const bool isStick = pigment::laysPigment(it.stroke.manner);
         const QString stroke = isStick ? say("%1 %2").arg(letter(it.stroke.stick), how) : how;
-        parts << (it.times > 1 ? say("%1, %2 layers").arg(stroke).arg(it.times) : stroke);
+        parts << (it.times > 1 ? say("%1, %n layers", nullptr, it.times).arg(stroke) : stroke);
     }
     return say("%1. %2.").arg(QString::number(number),
                               parts.isEmpty() ? say("Left bare") : parts.join(say("; over it ")));
@@ -92,8 +93,8 @@ QString fieldExpectation(const review::FieldStrokes& field, const colour::Lab& b
     const double steps = colour::munsellValueOfLightness(seen.L) - colour::munsellValueOfLightness(bare.L);
     constexpr double hardly = 0.15;
     const QString stands = std::fabs(steps) < hardly ? say("as light as the bare paper")
-                           : steps > 0               ? say("%1 steps lighter than the bare paper").arg(steps, 0, 'f', 1)
-                                       : say("%1 steps darker than the bare paper").arg(-steps, 0, 'f', 1);
+                           : steps > 0 ? say("%1 steps lighter than the bare paper").arg(decimal(steps, 1))
+                                       : say("%1 steps darker than the bare paper").arg(decimal(-steps, 1));
     QString colour = colourWords(seen);
     colour[0] = colour[0].toUpper();
     return say("%1, %2. The tooth is then filled to %3 %.").arg(colour, stands).arg(std::lround(100 * toothUsed));
@@ -102,8 +103,8 @@ QString fieldExpectation(const review::FieldStrokes& field, const colour::Lab& b
 QString toothSentence(const materials::Paper& paper) {
     if (paper.capacity == 1 && paper.grip == 1) return {};
     return say("Its tooth holds %1 times, and takes off a stick %2 times, what is usual for %3.")
-        .arg(paper.capacity, 0, 'f', 2)
-        .arg(paper.grip, 0, 'f', 2)
+        .arg(decimal(paper.capacity, 2))
+        .arg(decimal(paper.grip, 2))
         .arg(surfaceWord(paper.surface));
 }
 
@@ -112,14 +113,14 @@ QStringList testedSentences(const review::TestedPaper& tested, const materials::
     sentences << say("Its colour against what was known: %1.")
                      .arg(differenceWords(colour::labFromSrgb8(known.tone), colour::labFromSrgb8(tested.paper.tone)));
     sentences << say("Its tooth holds %1 times what is usual for %2, give or take %3 %; so far %4 was taken for it.")
-                     .arg(tested.paper.capacity, 0, 'f', 2)
+                     .arg(decimal(tested.paper.capacity, 2))
                      .arg(surfaceWord(known.surface))
                      .arg(std::lround(100 * tested.capacityError))
-                     .arg(known.capacity, 0, 'f', 2);
+                     .arg(decimal(known.capacity, 2));
     sentences << say("It takes %1 times as much off a stick, give or take %2 %; so far %3.")
-                     .arg(tested.paper.grip, 0, 'f', 2)
+                     .arg(decimal(tested.paper.grip, 2))
                      .arg(std::lround(100 * tested.gripError))
-                     .arg(known.grip, 0, 'f', 2);
+                     .arg(decimal(known.grip, 2));
     sentences << say("What was laid differs from what was expected by %1 in the mean; with this paper as read, by %2.")
                      .arg(differenceFigure(tested.differenceBefore), differenceFigure(tested.difference));
     constexpr double doubtful = 4;  // CIEDE2000

@@ -4,6 +4,7 @@
 
 #include "colour/difference.h"
 #include "colour/munsell.h"
+#include "wording/decimal.h"
 #include "wording/say.h"
 #include "wording/sentences.h"
 #include "wording/text.h"
@@ -64,13 +65,13 @@ QStringList slideSentences(const planning::Tried& tried, const planning::Strokes
 QStringList triedSentences(const planning::Tried& tried) {
     QStringList sentences;
     sentences << say("Value %1, chroma %2.")
-                     .arg(colour::munsellValueOfLightness(tried.seen.L), 0, 'f', 1)
-                     .arg(colour::chroma(tried.seen), 0, 'f', 0);
+                     .arg(decimal(colour::munsellValueOfLightness(tried.seen.L), 1))
+                     .arg(decimal(colour::chroma(tried.seen), 0));
     constexpr double clearly = 0.15;  // value steps
     if (std::fabs(tried.looksLighter) >= clearly)
         sentences << (tried.looksLighter > 0 ? say("Among its neighbours it looks %1 of a step lighter than it is.")
                                              : say("Among its neighbours it looks %1 of a step darker than it is."))
-                         .arg(std::fabs(tried.looksLighter), 0, 'f', 1);
+                         .arg(decimal(std::fabs(tried.looksLighter), 1));
     sentences << say("%1 % of the tooth is left.").arg(std::lround(100 * (1 - tried.toothUsed)));
     return sentences;
 }
@@ -116,7 +117,7 @@ QString taughtSentence(const review::TrialFindings& findings) {
                            .arg(differenceFigure(findings.differenceBefore), differenceFigure(findings.difference));
     constexpr double clearly = 0.1;
     if (std::fabs(findings.hand - 1) >= clearly)
-        sentence += QLatin1Char(' ') + say("You lay %1 times as much as a usual hand.").arg(findings.hand, 0, 'f', 1);
+        sentence += QLatin1Char(' ') + say("You lay %1 times as much as a usual hand.").arg(decimal(findings.hand, 1));
     constexpr double doubtful = 4;  // CIEDE2000
     if (findings.difference > doubtful)
         sentence += QLatin1Char(' ') + say("That is much: see whether the strokes lie in the right fields.");
@@ -130,19 +131,19 @@ QString taughtStick(const materials::Owned& known, const materials::Owned& read)
                "taken for it.")
         .arg(text(now.name), differenceWords(colour::labFromSrgb8(before.masstone), colour::labFromSrgb8(now.masstone)),
              differenceFigure(read.colourError))
-        .arg(now.hiding, 0, 'f', 1)
-        .arg(before.hiding, 0, 'f', 1);
+        .arg(decimal(now.hiding, 1))
+        .arg(decimal(before.hiding, 1));
 }
 
 QString taughtPaper(const materials::Paper& known, const materials::Paper& read) {
     return say("Its colour against what was known: %1. Its tooth holds %2 times and takes off a stick %3 times what is "
                "usual for %4; so far %5 and %6.")
         .arg(differenceWords(colour::labFromSrgb8(known.tone), colour::labFromSrgb8(read.tone)))
-        .arg(read.capacity, 0, 'f', 2)
-        .arg(read.grip, 0, 'f', 2)
+        .arg(decimal(read.capacity, 2))
+        .arg(decimal(read.grip, 2))
         .arg(surfaceWord(known.surface))
-        .arg(known.capacity, 0, 'f', 2)
-        .arg(known.grip, 0, 'f', 2);
+        .arg(decimal(known.capacity, 2))
+        .arg(decimal(known.grip, 2));
 }
 
 }  // namespace wording

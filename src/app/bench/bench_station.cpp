@@ -258,7 +258,7 @@ void BenchStation::sayDry(int step) {
         step == planning::wholeSheet
             ? tr("The fixed sheet")
             : tr("Step %1: %2").arg(step).arg(wording::stepPlace(*plan, plan->steps[std::size_t(step - 1)]));
-    whole_->say(tr("Dry"), tr("%1. Feel it with the back of a finger: what is still cold is not dry.").arg(what));
+    whole_->tell(tr("Dry"), tr("%1. Feel it with the back of a finger: what is still cold is not dry.").arg(what));
 }
 
 void BenchStation::stepBack() {
@@ -271,10 +271,10 @@ void BenchStation::stepBack() {
         return squinted(image.mirrored(true, false), halfClosed);
     };
     if (!whole_) whole_ = new WholeScreen(window());
-    whole_->say(tr("Step back"),
-                tr("What needs to be lighter, darker, warmer? Tap the dust off; rest your eyes and your shoulders."),
-                {{looked(session_.shownPicture()), tr("Subject, mirrored, half-closed eyes")},
-                 {looked(sheetAfter(laidUpTo())), tr("Sheet as planned by now, likewise")}});
+    whole_->tell(tr("Step back"),
+                 tr("What needs to be lighter, darker, warmer? Tap the dust off; rest your eyes and your shoulders."),
+                 {{looked(session_.shownPicture()), tr("Subject, mirrored, half-closed eyes")},
+                  {looked(sheetAfter(laidUpTo())), tr("Sheet as planned by now, likewise")}});
 }
 
 int BenchStation::laidUpTo() const {
@@ -306,7 +306,7 @@ QString BenchStation::decided() const {
     if (easel_.isFinished()) return tr("all is laid");
     int laid = 0;
     for (const planning::Step& step : plan->steps) laid += step.isEmpty || !easel_.standing().isOpen(step.number);
-    return easel_.standing().isAnythingDone() ? tr("%1 of %2 steps").arg(laid).arg(plan->steps.size())
+    return easel_.standing().isAnythingDone() ? tr("%1 of %n steps", nullptr, int(plan->steps.size())).arg(laid)
                                               : tr("not begun");
 }
 

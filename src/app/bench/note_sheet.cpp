@@ -17,7 +17,7 @@ NoteSheet::NoteSheet(QWidget* parent, const QString& about) : Sheet(parent, tr("
         auto* button = new QPushButton(remarks[i]);
         button->setMinimumHeight(tall);
         button->setAutoDefault(false);
-        connect(button, &QPushButton::clicked, this, [this, words = remarks[i]] { say(words); });
+        connect(button, &QPushButton::clicked, this, [this, words = remarks[i]] { tell(words); });
         grid->addWidget(button, i / across, i % across);
     }
     body_->addLayout(grid);
@@ -26,12 +26,12 @@ NoteSheet::NoteSheet(QWidget* parent, const QString& about) : Sheet(parent, tr("
     words_->setPlaceholderText(tr("In your own words"));
     words_->setMaxLength(int(planning::mostLetters));
     body_->addWidget(words_);
-    connect(addButton(tr("Keep the note")), &QPushButton::clicked, this, [this] { say(words_->text()); });
+    connect(addButton(tr("Keep the note")), &QPushButton::clicked, this, [this] { tell(words_->text()); });
     connect(addButton(tr("No note")), &QPushButton::clicked, this, &QDialog::reject);
     words_->setFocus();
 }
 
-void NoteSheet::say(const QString& words) {
+void NoteSheet::tell(const QString& words) {
     if (words.trimmed().isEmpty()) return setProblem(tr("Choose a word, or write what you want to remember."));
     Q_EMIT said(words);
     accept();

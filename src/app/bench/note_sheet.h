@@ -18,7 +18,7 @@ class NoteSheet : public Sheet {
     void said(const QString& words);
 
  private:
-    void say(const QString& words);
+    void tell(const QString& words);
     QLineEdit* words_;
 };
 

@@ -16,7 +16,7 @@ WholeScreen::WholeScreen(QWidget* window) : QWidget(window) {
     window->installEventFilter(this);
 }
 
-void WholeScreen::say(const QString& head, const QString& words, std::vector<Picture> pictures) {
+void WholeScreen::tell(const QString& head, const QString& words, std::vector<Picture> pictures) {
     // Of two things that are said at once both are read.
     const bool isMore = isVisible() && pictures_.empty() && pictures.empty() && head == head_;
     words_ = isMore ? words_ + QStringLiteral("\n") + words : words;

@@ -17,7 +17,7 @@ class WholeScreen : public QWidget {
         QString caption;
     };
     explicit WholeScreen(QWidget* window);
-    void say(const QString& head, const QString& words, std::vector<Picture> pictures = {});
+    void tell(const QString& head, const QString& words, std::vector<Picture> pictures = {});
     const QString& head() const { return head_; }
 
  Q_SIGNALS:

@@ -299,9 +299,7 @@ void CheckStation::showAnswers() {
     keep_->setEnabled(isOfPlan && isLaid);
     const int count = answers_->takenCount();
     take_->setEnabled(isOfPlan && isLaid && count > 0);
-    take_->setText(count == 0   ? tr("Take the corrections")
-                   : count == 1 ? tr("Take one correction")
-                                : tr("Take %1 corrections").arg(count));
+    take_->setText(count == 0 ? tr("Take the corrections") : tr("Take %n corrections", nullptr, count));
     byHand_->setEnabled(picture_ != nullptr);
 }
 
@@ -364,9 +362,7 @@ void CheckStation::point(const QPointF& fraction) {
 QString CheckStation::decided() const {
     const auto checks = planning::Standing(session_.record()).checks();
     if (read_) return tr("%1 from the plan").arg(wording::differenceFigure(read_->check.toPlan.mean));
-    return checks.empty()       ? tr("not yet")
-           : checks.size() == 1 ? tr("one photograph")
-                                : tr("%1 photographs").arg(checks.size());
+    return checks.empty() ? tr("not yet") : tr("%n photographs", nullptr, int(checks.size()));
 }
 
 Route::Mark CheckStation::mark() const {

@@ -54,10 +54,12 @@ QImage CornersByHand::image() const {
 
 QString CornersByHand::caption() const {
     static constexpr std::array<const char*, 4> corners{
-        QT_TRANSLATE_NOOP("app::CornersByHand", "upper left"), QT_TRANSLATE_NOOP("app::CornersByHand", "upper right"),
-        QT_TRANSLATE_NOOP("app::CornersByHand", "lower right"), QT_TRANSLATE_NOOP("app::CornersByHand", "lower left")};
-    const auto tr = [](const char* words) { return QCoreApplication::translate("app::CornersByHand", words); };
-    return tr("Click the picture's %1 corner").arg(tr(corners[std::min<std::size_t>(3, std::size_t(set_.size()))]));
+        QT_TRANSLATE_NOOP("app::CornersByHand", "Click the picture's upper left corner"),
+        QT_TRANSLATE_NOOP("app::CornersByHand", "Click the picture's upper right corner"),
+        QT_TRANSLATE_NOOP("app::CornersByHand", "Click the picture's lower right corner"),
+        QT_TRANSLATE_NOOP("app::CornersByHand", "Click the picture's lower left corner")};
+    return QCoreApplication::translate("app::CornersByHand",
+                                       corners[std::min<std::size_t>(3, std::size_t(set_.size()))]);
 }
 
 }  // namespace app

@@ -9,6 +9,8 @@
 #include "wording/approach.h"
 #include "wording/checking.h"
 #include "wording/choosing.h"
+#include "wording/counts.h"
+#include "wording/decimal.h"
 #include "wording/moves.h"
 #include "wording/palettes.h"
 #include "wording/sentences.h"
@@ -58,11 +60,10 @@ MarginText LayersStation::stepMargin() const {
             for (const planning::PlannedStack& stack : plan->stacks) layers += int(stack.layers.size());
             text.paragraphs << tr("The finished sheet is %1.").arg(wording::pictureWords(*plan));
             if (plan->hand != pigment::HandSample()) text.why << wording::touchSentence(plan->hand);
-            text.paragraphs << tr("%1 layers of %2 sticks, in %3 steps. With half-closed eyes the difference is %4.")
-                                   .arg(layers)
-                                   .arg(plan->sticks.size())
-                                   .arg(plan->steps.size())
-                                   .arg(wording::differenceFigure(plan->summary.squinted.mean));
+            text.paragraphs << tr("%1 of %2, in %3. With half-closed eyes the difference is %4.")
+                                   .arg(wording::layerCount(layers), wording::stickCount(int(plan->sticks.size())),
+                                        wording::stepCount(int(plan->steps.size())),
+                                        wording::differenceFigure(plan->summary.squinted.mean));
         }
         QStringList own;
         for (int s = 0; s < int(plan->stacks.size()); ++s)
@@ -96,7 +97,7 @@ MarginText LayersStation::stepMargin() const {
         if (std::fabs(dries) >= 0.05)
             text.paragraphs << (dries > 0 ? tr("It dries %1 of a step lighter: judge it when it is dry.")
                                           : tr("It dries %1 of a step darker: judge it when it is dry."))
-                                   .arg(std::fabs(dries), 0, 'f', 1);
+                                   .arg(wording::decimal(std::fabs(dries), 1));
         if (step.tool != planning::Tool::none)
             text.strokes.push_back({materials::Kind::soft,
                                     {},
@@ -142,7 +143,7 @@ MarginText LayersStation::stackMargin() const {
                            .arg(wording::nearnessWords(stack.pictureDifference),
                                 wording::differenceFigure(stack.pictureDifference));
     text.paragraphs << tr("It holds %1 % of the picture. The tooth is at most %2 % full.")
-                           .arg(stack.share * 100, 0, 'f', 1)
+                           .arg(wording::decimal(stack.share * 100, 1))
                            .arg(std::lround(fullest ? fullest->toothUsed * 100 : 0));
     if (const QString triad = wording::triadSentence(*plan, selected_); !triad.isEmpty()) text.paragraphs << triad;
     if (isSetByHand()) {

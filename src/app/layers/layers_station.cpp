@@ -19,6 +19,7 @@
 #include "planning/stage_picture.h"
 #include "wording/approach.h"
 #include "wording/choosing.h"
+#include "wording/counts.h"
 #include "wording/moves.h"
 #include "wording/sentences.h"
 
@@ -322,7 +323,7 @@ void LayersStation::followMoved(const planning::Plan& plan) {
 QString LayersStation::decided() const {
     const auto plan = session_.plan();
     if (!plan) return tr("not planned yet");
-    return tr("%1 steps, %2").arg(plan->steps.size()).arg(wording::duration(plan->summary.minutes));
+    return tr("%1, %2").arg(wording::stepCount(int(plan->steps.size())), wording::duration(plan->summary.minutes));
 }
 
 Views LayersStation::views() const {

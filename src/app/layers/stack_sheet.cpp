@@ -5,6 +5,7 @@
 #include <algorithm>
 
 #include "app/medium_field.h"
+#include "wording/counts.h"
 #include "wording/sentences.h"
 
 namespace app {
@@ -162,9 +163,9 @@ planning::OwnStack StackSheet::stack() const {
 
 QString StackSheet::figureWords(const planning::OwnStack& stack) const {
     const planning::StackFigures figures = planning::figuresOf(stack, *plan_, study_, media_, index_);
-    return tr("%1 where its colours are laid, %2 by an unsteady hand, %3 layers, the tooth %4 % full")
-        .arg(wording::differenceFigure(figures.difference), wording::differenceFigure(figures.unsteady))
-        .arg(figures.layers)
+    return tr("%1 where its colours are laid, %2 by an unsteady hand, %3, the tooth %4 % full")
+        .arg(wording::differenceFigure(figures.difference), wording::differenceFigure(figures.unsteady),
+             wording::layerCount(int(figures.layers)))
         .arg(std::lround(figures.tooth * 100));
 }
 

@@ -20,6 +20,7 @@
 #include "print/record_card.h"
 #include "storage/record_csv.h"
 #include "storage/whole_file.h"
+#include "wording/counts.h"
 #include "wording/easel.h"
 #include "wording/sentences.h"
 

@@ -10,6 +10,8 @@
 #include "app/widgets/measure.h"
 #include "app/widgets/theme.h"
 #include "drawing/fonts.h"
+#include "wording/counts.h"
+#include "wording/decimal.h"
 #include "wording/easel.h"
 #include "wording/sentences.h"
 
@@ -87,7 +89,7 @@ class PaceLeaf::Table : public QWidget {
         painter.drawEllipse(QPointF(scale.center().x() + at * scaleWidth / 2, scale.y()), 4, 4);
         painter.setPen(theme().ink);
         painter.drawText(QRectF(scale.left(), room.top() + 2, scaleWidth, 18), Qt::AlignRight | Qt::AlignTop,
-                         tr("%1 × usual").arg(row.factor, 0, 'f', 2));
+                         tr("%1 × usual").arg(wording::decimal(row.factor, 2)));
     }
 
     std::vector<Column> columns_;
@@ -148,7 +150,7 @@ void PaceLeaf::show(planning::LearntPace learnt) {
             ? tr("Nothing has been learnt yet: plans go by the usual pace. Each step that you lay at the Bench tells "
                  "how long you take.")
             : tr("You take %1 times as long as usual: from %2, %3 at the easel where %4 were planned.%5")
-                  .arg(learnt_.pace.all, 0, 'f', 2)
+                  .arg(wording::decimal(learnt_.pace.all, 2))
                   .arg(wording::stepCount(learnt_.all.steps), wording::duration(learnt_.all.minutes),
                        wording::duration(learnt_.all.plannedMinutes),
                        learnt_.all.areFew() ? tr(" That is few: much of it is the usual pace still.") : QString()));
@@ -168,7 +170,7 @@ MarginText PaceLeaf::margin() const {
                 ? tr("This sheet goes by the usual pace.")
                 : tr("This sheet goes by %1 times the usual pace, and what was learnt of manners, media and "
                      "sizes.")
-                      .arg(session_.study().pace.all, 0, 'f', 2));
+                      .arg(wording::decimal(session_.study().pace.all, 2)));
     text.why << tr(
         "Each line multiplies the others: a pencil, hatched, in a small place. A hollow mark rests on few steps. A "
         "step that took very much longer or "

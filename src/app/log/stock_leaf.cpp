@@ -10,6 +10,8 @@
 #include "app/widgets/measure.h"
 #include "drawing/shapes.h"
 #include "materials/stock.h"
+#include "wording/counts.h"
+#include "wording/decimal.h"
 #include "wording/easel.h"
 #include "wording/sentences.h"
 
@@ -69,7 +71,7 @@ void StockLeaf::refresh() {
         QString line = tr("%1: %2 laid in %3, probably %4 % of a whole one")
                            .arg(QString::fromStdString(served.stick.name), wording::squareCentimetres(served.amount),
                                 wording::stepCount(int(served.steps.size())))
-                           .arg(100 * lost, 0, 'f', lost < 0.1 ? 1 : 0);
+                           .arg(wording::decimal(100 * lost, lost < 0.1 ? 1 : 0));
         constexpr double soon = 0.4;
         if (!own)
             line += tr("; not in your drawer");

@@ -18,6 +18,7 @@
 #include "drawing/fonts.h"
 #include "drawing/shapes.h"
 #include "subject/picture.h"
+#include "wording/decimal.h"
 #include "wording/sentences.h"
 
 namespace app {
@@ -305,7 +306,7 @@ void CardSheet::showRow() {
     }
     int count = 0;
     for (int row = 0; row < rowCount(); ++row) count += readingOf(row).has_value();
-    take_->setText(tr("Take %1 readings").arg(count));
+    take_->setText(tr("Take %n readings", nullptr, int(count)));
     take_->setEnabled(count > 0 && !background_.isBusy() && !drawer_.store().isReadOnly());
     rows_->update();
 }
@@ -320,11 +321,12 @@ void CardSheet::take() {
         }
     if (!drawer_.apply(tr("Read a swatch card"), change)) return reject();
     const double hand = found_.hand;
-    QString sentence = tr("%1 readings were taken from the card.").arg(change.put.size());
+    QString sentence = tr("%n readings were taken from the card.", nullptr, int(change.put.size()));
     if (papers < int(change.put.size()))
-        sentence += ' ' + (hand > 1.1   ? tr("Your hand lays more than is usual (%1 times).").arg(hand, 0, 'f', 1)
-                           : hand < 0.9 ? tr("Your hand lays less than is usual (%1 times).").arg(hand, 0, 'f', 1)
-                                        : tr("Your hand lays about as much as is usual."));
+        sentence +=
+            ' ' + (hand > 1.1   ? tr("Your hand lays more than is usual (%1 times).").arg(wording::decimal(hand, 1))
+                   : hand < 0.9 ? tr("Your hand lays less than is usual (%1 times).").arg(wording::decimal(hand, 1))
+                                : tr("Your hand lays about as much as is usual."));
     Q_EMIT taken(sentence);
     accept();
 }

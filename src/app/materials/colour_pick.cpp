@@ -12,6 +12,7 @@
 #include "drawing/pictures.h"
 #include "drawing/shapes.h"
 #include "subject/picture.h"
+#include "wording/decimal.h"
 #include "wording/sentences.h"
 
 namespace app {
@@ -122,7 +123,7 @@ ColourPick::ColourPick(QWidget* parent, const QImage& photograph)
         const colour::Lab lab = colour::labFromSrgb8(*spot_->colour());
         words->setText(tr("%1, value %2, chroma %3")
                            .arg(wording::colourWords(lab))
-                           .arg(colour::munsellValueOfLightness(lab.L), 0, 'f', 1)
+                           .arg(wording::decimal(colour::munsellValueOfLightness(lab.L), 1))
                            .arg(std::lround(colour::chroma(lab))));
         take_->setEnabled(true);
     };

@@ -162,19 +162,19 @@ void ListSheet::showAttempt(common::Result<storage::TableThings> result) {
     found_ = std::make_shared<storage::TableThings>(*std::move(result));
     const std::vector<common::Problem>& bad = found_->bad;
     const int good = int(found_->things.size());
-    QString words = good == 0 ? tr("No row can be taken in.")
-                              : tr("%1 rows can be taken in: %2 are new, %3 change what is in the drawer.")
-                                    .arg(good)
-                                    .arg(good - found_->known)
-                                    .arg(found_->known);
-    if (!bad.empty()) words += ' ' + tr("These %1 cannot:").arg(bad.size());
+    QString words =
+        good == 0 ? tr("No row can be taken in.")
+                  : tr("%n rows can be taken in: %1 new, %2 that change what is in the drawer.", nullptr, int(good))
+                        .arg(good - found_->known)
+                        .arg(found_->known);
+    if (!bad.empty()) words += ' ' + tr("These %n cannot:", nullptr, int(bad.size()));
     summary_->setText(words);
     for (std::size_t i = 0; i < std::min<std::size_t>(bad.size(), shownBad); ++i) {
         common::Problem problem = bad[i];
         problem.where = tr("This list").toStdString();  // the file is named in the head
         bad_->addItem(wording::problemSentence(problem));
     }
-    if (bad.size() > shownBad) bad_->addItem(tr("… and %1 more.").arg(bad.size() - shownBad));
+    if (bad.size() > shownBad) bad_->addItem(tr("… and %n more.", nullptr, int(bad.size() - shownBad)));
     bad_->setVisible(!bad.empty());
     take_->setEnabled(good > 0 && !drawer_.store().isReadOnly());
     take_->setText(good == 0     ? tr("Take in")

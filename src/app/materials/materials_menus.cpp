@@ -23,6 +23,7 @@
 #include "storage/list_export.h"
 #include "storage/whole_file.h"
 #include "subject/picture.h"
+#include "wording/counts.h"
 #include "wording/sentences.h"
 
 namespace app {
@@ -231,7 +232,7 @@ void MaterialsWindow::editChosen() {
             tr("Choose sticks and paints, papers or tools alone: they are told in other words."));
     connect(openEditor(things, false), &ThingEditor::taken, this, [this](const std::vector<Owned>& after) {
         own_.apply(after.size() == 1 ? tr("Change %1").arg(QString::fromStdString(materials::nameOf(after[0])))
-                                     : tr("Change %1 things").arg(after.size()),
+                                     : tr("Change %n things", nullptr, int(after.size())),
                    {.put = after});
     });
 }
@@ -259,7 +260,7 @@ void MaterialsWindow::pickFrom(const QString& file, const std::function<void(col
             return ColourPick::read(*bytes, name);
         },
         [this, take](common::Result<QImage> image) {
-            if (!image) return say(image.problem());
+            if (!image) return tell(image.problem());
             auto* pick = new ColourPick(this, *image);
             connect(pick, &ColourPick::picked, this, take);
             pick->open();
@@ -284,7 +285,7 @@ void MaterialsWindow::attach(const QString& file) {
             return (*other)->keep({title, *bytes});
         },
         [this, things = selected()](const common::Result<std::string>& key) {
-            if (!key) return say(key.problem());
+            if (!key) return tell(key.problem());
             change(tr("Attach a photograph"), things, [&](Owned& owned) {
                 if (std::ranges::find(owned.photographs, *key) == owned.photographs.end())
                     owned.photographs.push_back(*key);
@@ -333,7 +334,7 @@ void MaterialsWindow::openPhotograph(const QString& key) {
             return ColourPick::read(photograph->bytes, photograph->name);
         },
         [this, key](const common::Result<QImage>& image) {
-            if (!image) return say(image.problem());
+            if (!image) return tell(image.problem());
             auto* pick = new ColourPick(this, *image);
             pick->allowDetaching();
             connect(pick, &ColourPick::picked, this, [this](colour::Srgb8 colour) {
@@ -357,7 +358,8 @@ void MaterialsWindow::takeIn(const QString& file) {
     if (QFileInfo(file).suffix().toLower() != QStringLiteral("json")) {
         auto* sheet = new ListSheet(this, own_, file);
         connect(sheet, &ListSheet::taken, this, [this](int things) {
-            tell(tr("List taken in"), tr("%1 things were taken in; undoing gives back what was before.").arg(things));
+            tell(tr("List taken in"),
+                 tr("%n things were taken in; undoing gives back what was before.", nullptr, int(things)));
         });
         return sheet->open();
     }
@@ -375,17 +377,14 @@ void MaterialsWindow::takeIn(const QString& file) {
         },
         [this, file](common::Result<storage::DrawerChange> change) mutable {
             describe();
-            if (!change) return say(change.problem());
+            if (!change) return tell(change.problem());
             const int things = int(change->put.size()), trays = int(change->trays.size());
-            own_.applyInBackground(tr("Take in %1").arg(QFileInfo(file).fileName()), *change,
-                                   [this, things, trays](bool isWritten) {
-                                       if (isWritten)
-                                           tell(tr("Drawer taken in"),
-                                                tr("%1 things and %2 trays were taken in; undoing gives back what was "
-                                                   "before.")
-                                                    .arg(things)
-                                                    .arg(trays));
-                                   });
+            own_.applyInBackground(
+                tr("Take in %1").arg(QFileInfo(file).fileName()), *change, [this, things, trays](bool isWritten) {
+                    if (isWritten)
+                        tell(tr("Drawer taken in"), tr("%1 and %2 were taken in; undoing gives back what was before.")
+                                                        .arg(wording::thingCount(things), wording::trayCount(trays)));
+                });
         });
 }
 
@@ -393,7 +392,7 @@ bool MaterialsWindow::exportTo(const QString& file) {
     std::optional<QByteArray> bytes = storage::listFor(file, shown());
     if (QFileInfo(file).suffix().toLower() == "json") {
         const auto whole = storage::wholeOf(own_.store());
-        if (!whole) return say(whole.problem()), false;
+        if (!whole) return tell(whole.problem()), false;
         bytes = storage::drawerJson(*whole);
     }
     if (!bytes) {
@@ -402,7 +401,7 @@ bool MaterialsWindow::exportTo(const QString& file) {
         return false;
     }
     const auto done = storage::writeWhole(file.toStdString(), *bytes);
-    if (!done) say(done.problem());
+    if (!done) tell(done.problem());
     return done.ok();
 }
 
@@ -421,13 +420,13 @@ bool MaterialsWindow::printCards(review::CardPaper paper, const QString& file) {
     int first = 0;
     if (!own_.store().isReadOnly()) {
         const auto page = own_.store().rememberCards(ids, rowsOnPage, review::mostPages);
-        if (!page) return say(page.problem()), false;
+        if (!page) return tell(page.problem()), false;
         first = *page;
     }
     QStringList names;
     for (const std::string& id : ids) names << QString::fromStdString(materials::nameOf(*own_.thing(id)));
     const auto done = print::writeSwatchCards(paper, {int(ids.size()), first, names}, file);
-    if (!done) say(done.problem());
+    if (!done) tell(done.problem());
     return done.ok();
 }
 

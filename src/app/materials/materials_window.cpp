@@ -29,10 +29,10 @@ MaterialsWindow::MaterialsWindow(OwnDrawer& own) : own_(own) {
     restoreGeometry(windowPlace(QStringLiteral("materials")));
     connect(&own_, &OwnDrawer::changed, this, &MaterialsWindow::onDrawerChanged);
     connect(&own_, &OwnDrawer::writingChanged, this, &MaterialsWindow::describe);
-    connect(&own_, &OwnDrawer::problemMet, this, &MaterialsWindow::say);
+    connect(&own_, &OwnDrawer::problemMet, this, &MaterialsWindow::tell);
     onDrawerChanged();
-    if (const auto why = own_.store().whyReadOnly()) say(*why);
-    if (own_.unreadable()) say(*own_.unreadable());
+    if (const auto why = own_.store().whyReadOnly()) tell(*why);
+    if (own_.unreadable()) tell(*own_.unreadable());
 }
 
 void MaterialsWindow::makeFrame() {
@@ -123,7 +123,7 @@ void MaterialsWindow::closeEvent(QCloseEvent* event) {
     event->accept();
 }
 
-void MaterialsWindow::say(const common::Problem& problem) {
+void MaterialsWindow::tell(const common::Problem& problem) {
     margin_->setProblem(wording::problemSentence(problem));
 }
 
@@ -247,11 +247,11 @@ MarginText MaterialsWindow::wholeText() const {
     MarginText text;
     const materials::Tray* tray = shownTray();
     text.head = tray ? QString::fromStdString(tray->name) : tr("Materials");
-    text.paragraphs << (tray ? tr("%1 things lie in this tray. The Sticks station lets a study draw from it alone.")
-                                   .arg(tray->ids.size())
-                             : tr("%1 things lie in the drawer. Choose some to read what is known of them and to say "
-                                  "what is left, where they lie and what you noticed.")
-                                   .arg(drawer().things.size()));
+    text.paragraphs << (tray ? tr("%n things lie in this tray. The Sticks station lets a study draw from it alone.",
+                                  nullptr, int(tray->ids.size()))
+                             : tr("%n things lie in the drawer. Choose some to read what is known of them and to say "
+                                  "what is left, where they lie and what you noticed.",
+                                  nullptr, int(drawer().things.size())));
     if (!tray) text.paragraphs << tr("New studies draw from all that is not used up.");
     QStringList mixtures;
     for (const materials::OwnMixture& mixture : drawer().mixtures) mixtures << QString::fromStdString(mixture.name);
@@ -282,7 +282,7 @@ void MaterialsWindow::describe() {
             text.paragraphs << tr("It is in your own: %1.").arg(mixtures.join(QStringLiteral(", ")));
     } else if (things.size() > 1) {
         text = {};
-        text.head = tr("%1 things chosen").arg(things.size());
+        text.head = tr("%n things chosen", nullptr, int(things.size()));
         text.paragraphs << tr("What you say below goes for all of them.");
     }
     margin_->setText(text);

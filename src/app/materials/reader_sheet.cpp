@@ -204,8 +204,8 @@ void ReaderSheet::refresh() {
         words_->setText(tr("Put the reader on a heavy, even swatch of %1 and read it.").arg(name));
     else
         words_->setText(
-            tr("Mean of %1 readings, %2 passed over, good to %3. Against what was known: %4.")
-                .arg(reading_->readings)
+            tr("Mean of %n readings, %1 passed over, good to %2. Against what was known: %3.", nullptr,
+               reading_->readings)
                 .arg(reading_->discarded)
                 .arg(wording::differenceFigure(reading_->error),
                      wording::differenceWords(colour::labFromSrgb8(*materials::colourOf(*owned)), reading_->colour)));

@@ -10,6 +10,7 @@
 
 #include "app/materials/drawer_view.h"
 #include "materials/hazards.h"
+#include "wording/counts.h"
 #include "wording/sentences.h"
 #include "wording/text.h"
 
@@ -95,7 +96,7 @@ ThingEditor::ThingEditor(QWidget* parent, std::vector<Owned> things, bool isNew,
     : Sheet(parent,
             isNew                ? tr("Something new in the drawer")
             : things.size() == 1 ? text(materials::nameOf(things[0]))
-                                 : tr("%1 things").arg(things.size()),
+                                 : wording::thingCount(int(things.size())),
             things.size() == 1 ? QString() : tr("Fields that you leave alone stay as they are, each thing its own.")),
       things_(std::move(things)),
       isNew_(isNew) {

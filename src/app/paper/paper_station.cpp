@@ -30,6 +30,7 @@
 #include "print/paper_card.h"
 #include "rendering/sheet_picture.h"
 #include "wording/choosing.h"
+#include "wording/decimal.h"
 #include "wording/sentences.h"
 #include "wording/testing.h"
 
@@ -82,12 +83,12 @@ class PaperStation::CutSheet : public QWidget {
         }
         drawing::paintCutting(painter, QRectF(0, 0, width() - 1, height() - 44), cutting_, border_,
                               drawing::colourOf(paper_.tone));
-        const QString sheet =
-            tr("%1 × %2 mm").arg(cutting_.sheet.width, 0, 'f', 0).arg(cutting_.sheet.height, 0, 'f', 0);
+        const QString sheet = tr("%1 × %2 mm")
+                                  .arg(wording::decimal(cutting_.sheet.width, 0))
+                                  .arg(wording::decimal(cutting_.sheet.height, 0));
         painter.drawText(words, Qt::TextWordWrap,
-                         cutting_.isTooSmall()    ? tr("%1: too small for the picture").arg(sheet)
-                         : cutting_.pieces() == 1 ? tr("%1 gives one piece").arg(sheet)
-                                                  : tr("%1 gives %2 pieces").arg(sheet).arg(cutting_.pieces()));
+                         cutting_.isTooSmall() ? tr("%1: too small for the picture").arg(sheet)
+                                               : tr("%1 gives %n pieces", nullptr, cutting_.pieces()).arg(sheet));
     }
 
  private:
@@ -288,7 +289,7 @@ MarginText PaperStation::margin() const {
         if (!entry->isAtHand) text.paragraphs << tr("It is not at hand: used up, or not bought yet.");
         text.paragraphs << tr("%1. Score %2 of 100, %3 of %4: %5.")
                                .arg(QString::fromStdString(paper.maker))
-                               .arg(entry->score.points, 0, 'f', 1)
+                               .arg(wording::decimal(entry->score.points, 1))
                                .arg(entry - plan->papers->data() + 1)
                                .arg(plan->papers->size())
                                .arg(wording::scoreParts(entry->score));
@@ -312,7 +313,7 @@ MarginText PaperStation::margin() const {
             << (steps > 0
                     ? tr("Beside it %1 looks %2 of a step lighter than on a middle grey, though it measures the same.")
                     : tr("Beside it %1 looks %2 of a step darker than on a middle grey, though it measures the same."))
-                   .arg(wording::areasNamed(*plan, {area}), QString::number(std::fabs(steps), 'f', 1));
+                   .arg(wording::areasNamed(*plan, {area}), wording::decimal(std::fabs(steps), 1));
     }
     return text;
 }

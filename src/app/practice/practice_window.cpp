@@ -171,8 +171,7 @@ void PracticeWindow::list() {
         if (last != sittings_.rend()) {
             told = wording::apartWords(training.exercise, last->threshold.middle);
             if (!last->isEnough)
-                told = last->trials == 1 ? tr("broken off after one answer")
-                                         : tr("broken off after %1 answers").arg(last->trials);
+                told = tr("broken off after %n answers", nullptr, last->trials);
             else if (training.due > now())
                 told = tr("%1, again on %2")
                            .arg(told, QLocale().toString(QDateTime::fromMSecsSinceEpoch(training.due),
@@ -398,10 +397,10 @@ void PracticeWindow::describe() {
     } else {
         sentence_->setText(text.head);
         if (!own.empty())
-            text.paragraphs << (practice::isDrawn(exercise()) ? tr("You were off by %1, over %2 shapes.")
-                                                              : tr("You tell %1 apart, after %2 answers."))
-                                   .arg(wording::thresholdWords(exercise(), own.back().threshold))
-                                   .arg(own.back().trials);
+            text.paragraphs << (practice::isDrawn(exercise())
+                                    ? tr("You were off by %1, over %n shapes.", nullptr, own.back().trials)
+                                    : tr("You tell %1 apart, after %n answers.", nullptr, own.back().trials))
+                                   .arg(wording::thresholdWords(exercise(), own.back().threshold));
         for (const practice::Noticed& it : noticed_)
             if (it.exercise == exercise())
                 text.paragraphs << tr("Check has noticed that your sheets come out otherwise in this.");

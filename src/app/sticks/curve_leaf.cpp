@@ -75,7 +75,7 @@ void CurveLeaf::showCurve() {
         if (outcome->sticks < count) break;
     }
     const int fewest = planning::fewestWithin(curve_, within_->value() + halfATenth);
-    fewest_->setText(fewest > 0 ? tr("Take %1 sticks").arg(fewest) : tr("No number does"));
+    fewest_->setText(fewest > 0 ? tr("Take %n sticks", nullptr, fewest) : tr("No number does"));
     fewest_->setEnabled(fewest > 0 && fewest != session_.study().stickLimit);
     update();
     Q_EMIT looksDifferent();
@@ -188,8 +188,7 @@ MarginText CurveLeaf::margin() const {
     const auto at =
         std::ranges::find(curve_, looked_ < 0 ? session_.study().stickLimit : looked_, &planning::PalettePoint::sticks);
     if (at != curve_.end())
-        text.paragraphs << tr("With at most %1 sticks the finished sheet is %2 (%3).")
-                               .arg(at->sticks)
+        text.paragraphs << tr("With at most %n sticks the finished sheet is %1 (%2).", nullptr, at->sticks)
                                .arg(wording::nearnessWords(at->difference), wording::differenceFigure(at->difference));
     if (!isWhole_) return text;
     if (const int knee = planning::kneeOf(curve_); knee > 0)

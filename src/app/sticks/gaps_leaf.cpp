@@ -7,6 +7,7 @@
 #include "app/widgets/theme.h"
 #include "drawing/fonts.h"
 #include "drawing/shapes.h"
+#include "wording/decimal.h"
 #include "wording/sentences.h"
 
 namespace app {
@@ -99,7 +100,7 @@ void GapsLeaf::paintEvent(QPaintEvent*) {
                          tr("%1, %2, number %3: brings the picture %4 nearer")
                              .arg(QString::fromStdString(gap.stick.maker), wording::kindWord(gap.stick.kind),
                                   QString::fromStdString(gap.stick.id))
-                             .arg(gap.gain, 0, 'f', 2));
+                             .arg(wording::decimal(gap.gain, 2)));
         y += rowHeight;
     }
     painter.setPen(t.quiet);
@@ -119,7 +120,7 @@ MarginText GapsLeaf::margin() const {
     if (!gaps_.empty())
         text.paragraphs << tr("With %1 the difference falls from %2 to %3.")
                                .arg(QString::fromStdString(gaps_.front().stick.name))
-                               .arg(of_->summary.picture.mean, 0, 'f', 2)
+                               .arg(wording::decimal(of_->summary.picture.mean, 2))
                                .arg(wording::differenceFigure(of_->summary.picture.mean - gaps_.front().gain));
     text.why << tr("What each gains is told for it alone: two alike do not gain twice.");
     return text;

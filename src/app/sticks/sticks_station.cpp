@@ -12,6 +12,7 @@
 #include "matching/substitutes.h"
 #include "planning/replacements.h"
 #include "wording/approach.h"
+#include "wording/decimal.h"
 #include "wording/sentences.h"
 
 namespace app {
@@ -91,8 +92,8 @@ QWidget* SticksStation::makeTrayLeaf() {
     ofOne->addStretch();
     ofOne->addWidget(takeBack_);
     column->addLayout(ofOne);
-    connect(pin_, &QPushButton::clicked, this, [this] { say(planning::StickUse::pinned); });
-    connect(bar_, &QPushButton::clicked, this, [this] { say(planning::StickUse::barred); });
+    connect(pin_, &QPushButton::clicked, this, [this] { tell(planning::StickUse::pinned); });
+    connect(bar_, &QPushButton::clicked, this, [this] { tell(planning::StickUse::barred); });
     connect(instead_, &QComboBox::activated, this,
             [this] { layInstead(instead_->currentData().toString().toStdString()); });
     connect(takeBack_, &QPushButton::clicked, this, [this] {
@@ -104,7 +105,7 @@ QWidget* SticksStation::makeTrayLeaf() {
     return leaf;
 }
 
-void SticksStation::say(planning::StickUse use) {
+void SticksStation::tell(planning::StickUse use) {
     const auto plan = session_.plan();
     if (!plan || selected_ < 0) return;
     const std::string id = plan->sticks[std::size_t(selected_)].id;
@@ -320,8 +321,8 @@ MarginText SticksStation::margin() const {
     if (leaves_->currentWidget() == families_) return families_->margin();
     if (leaves_->currentWidget() == gaps_) return gaps_->margin();
     if (selected_ < 0) {
-        text.paragraphs << tr("%1 sticks serve the whole picture. With them the sheet is %2.")
-                               .arg(plan->sticks.size())
+        text.paragraphs << tr("%n sticks serve the whole picture. With them the sheet is %1.", nullptr,
+                              int(plan->sticks.size()))
                                .arg(wording::pictureWords(*plan));
         const materials::Library& library = session_.library();
         text.paragraphs
@@ -349,7 +350,7 @@ MarginText SticksStation::margin() const {
                                 QString::fromStdString(stick.lightfastness));
     text.paragraphs << tr("It looks %1, at value %2.")
                            .arg(wording::colourWords(lab))
-                           .arg(colour::munsellValueOfLightness(lab.L), 0, 'f', 1);
+                           .arg(wording::decimal(colour::munsellValueOfLightness(lab.L), 1));
     addSubstitute(text);
     if (pin_->isChecked()) text.paragraphs << tr("You keep it in, whatever the plan would choose.");
     const std::vector<planning::LayerPlace> places = layersOf(selected_);
@@ -372,8 +373,7 @@ MarginText SticksStation::margin() const {
             std::ranges::any_of(layer.mixture, [&](const auto& part) { return part.medium.id == stick.id; }))
             text.paragraphs << tr("It is laid as a ground under %1.").arg(wording::areasNamed(*plan, layer.areas));
     if (areas.size() > 1)
-        text.why << tr("It comes back in %1 areas and ties them together: %2.")
-                        .arg(areas.size())
+        text.why << tr("It comes back in %n areas and ties them together: %1.", nullptr, int(areas.size()))
                         .arg(wording::areasNamed(*plan, areas, 6));
     if (!stick.hazards.empty()) {
         text.cautions << tr("It holds a toxic pigment (%1): make no dust, wear gloves, follow the label and the safety "

@@ -32,7 +32,7 @@ class SticksStation : public Station {
 
  private:
     QWidget* makeTrayLeaf();
-    void say(planning::StickUse use);
+    void tell(planning::StickUse use);
     /// What may be missing and have another in its place: the selected stick, or the one that it stands in for. Null
     /// for none, and for paint.
     const materials::Material* missing() const;

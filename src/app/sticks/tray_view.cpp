@@ -10,6 +10,7 @@
 #include "colour/munsell.h"
 #include "drawing/fonts.h"
 #include "drawing/shapes.h"
+#include "wording/decimal.h"
 
 namespace app {
 
@@ -84,7 +85,8 @@ QString TrayView::rangeOf(int row) const {
         least = std::min(least, value);
         most = std::max(most, value);
     }
-    return rows_[row].empty() ? QString() : tr("value %1 to %2").arg(least, 0, 'f', 1).arg(most, 0, 'f', 1);
+    return rows_[row].empty() ? QString()
+                              : tr("value %1 to %2").arg(wording::decimal(least, 1)).arg(wording::decimal(most, 1));
 }
 
 QRectF TrayView::boxOf(int row, int place) const {

@@ -367,9 +367,9 @@ QStringList AreasLeaf::sentences() const {
     if (pairWith_->isChecked()) sentences << tr("Click on the area that is planned as one with the chosen one.");
     const QStringList names = wording::areaNames(study, reading->areas);
     if (index < 0) {
-        sentences
-            << tr("%1 areas are proposed. Click on one to say what it is; scribble on the picture to correct them.")
-                   .arg(names.size());
+        sentences << tr(
+            "%n areas are proposed. Click on one to say what it is; scribble on the picture to correct them.", nullptr,
+            int(names.size()));
         QStringList parts;
         for (int i = 0; i < names.size(); ++i)
             parts << tr("%1 (%2 %)").arg(names[i]).arg(std::lround(reading->areas.list[std::size_t(i)].share * 100));

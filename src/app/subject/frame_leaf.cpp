@@ -17,6 +17,7 @@
 #include "drawing/pictures.h"
 #include "drawing/shapes.h"
 #include "subject/measures.h"
+#include "wording/decimal.h"
 #include "wording/sentences.h"
 
 namespace app {
@@ -306,7 +307,7 @@ QString FrameLeaf::frameSentence() const {
     parts << (frame.width > 0 || frame.degrees != 0
                   ? tr("The sheet shows %1 % of the reference's width").arg(std::lround(shown * 100))
                   : tr("The reference is cut to the sheet's format from its middle"));
-    if (frame.degrees != 0) parts << tr("it is turned by %1°").arg(frame.degrees, 0, 'f', 1);
+    if (frame.degrees != 0) parts << tr("it is turned by %1°").arg(wording::decimal(frame.degrees, 1));
     if (frame.grey) parts << tr("its cast is taken off by the grey that you pointed at");
     return parts.join(QStringLiteral("; ")) + QStringLiteral(".");
 }

@@ -16,6 +16,7 @@
 #include "drawing/shapes.h"
 #include "print/construction_sheets.h"
 #include "subject/measures.h"
+#include "wording/decimal.h"
 #include "wording/sentences.h"
 #include "wording/subject.h"
 
@@ -100,9 +101,11 @@ class MeasureLeaf::Strip : public QWidget {
         painter.drawLine(corner, corner + QPointF(std::cos(slope), -std::sin(slope)) * radius);
         const double degrees = slope * 180 / M_PI;
         painter.setFont(drawing::font(drawing::TypeSize::text, true));
-        painter.drawText(QPointF(box.left() + 10, corner.y() + 22), tr("%1° from level").arg(degrees, 0, 'f', 1));
+        painter.drawText(QPointF(box.left() + 10, corner.y() + 22),
+                         tr("%1° from level").arg(wording::decimal(degrees, 1)));
         painter.setFont(drawing::font(drawing::TypeSize::text));
-        painter.drawText(QPointF(box.left() + 10, corner.y() + 42), tr("%1° from plumb").arg(90 - degrees, 0, 'f', 1));
+        painter.drawText(QPointF(box.left() + 10, corner.y() + 42),
+                         tr("%1° from plumb").arg(wording::decimal(90 - degrees, 1)));
     }
 
     std::optional<QLineF> line_;
@@ -299,10 +302,10 @@ QStringList MeasureLeaf::extentSentences(int area) const {
     sentences << tr("%1 is %2 wide and %3 high: it reaches from %4 to %5 mm across and from %6 to %7 mm down.")
                      .arg(names[area], length(e.width() * study.widthMillimetres),
                           length(e.height() * study.heightMillimetres))
-                     .arg(e.left * study.widthMillimetres, 0, 'f', 0)
-                     .arg(e.right * study.widthMillimetres, 0, 'f', 0)
-                     .arg(e.top * study.heightMillimetres, 0, 'f', 0)
-                     .arg(e.bottom * study.heightMillimetres, 0, 'f', 0);
+                     .arg(wording::decimal(e.left * study.widthMillimetres, 0))
+                     .arg(wording::decimal(e.right * study.widthMillimetres, 0))
+                     .arg(wording::decimal(e.top * study.heightMillimetres, 0))
+                     .arg(wording::decimal(e.bottom * study.heightMillimetres, 0));
     QStringList plumb, level;
     const subject::Place place(on_.clicked->x(), on_.clicked->y());
     for (const subject::Alignment& a : subject::alignmentsThrough(place, extents, 0.012)) {
@@ -324,11 +327,11 @@ QStringList MeasureLeaf::sentences() const {
         const QLineF mm = inMillimetres(lineOf(*line));
         const double slope = std::atan2(std::fabs(mm.dy()), std::fabs(mm.dx())) * 180 / M_PI;
         sentences << tr("The line is %1 mm long on the sheet, %2° from level and %3° from plumb.")
-                         .arg(mm.length(), 0, 'f', 0)
-                         .arg(slope, 0, 'f', 1)
-                         .arg(90 - slope, 0, 'f', 1);
+                         .arg(wording::decimal(mm.length(), 0))
+                         .arg(wording::decimal(slope, 1))
+                         .arg(wording::decimal(90 - slope, 1));
         if (const double unit = planning::unitOf(session_.study()); unit > 0)
-            sentences << tr("That is %1 of your units.").arg(mm.length() / unit, 0, 'f', 2);
+            sentences << tr("That is %1 of your units.").arg(wording::decimal(mm.length() / unit, 2));
     }
     if (const int area = on_.chosenArea(session_); area >= 0)
         sentences << extentSentences(area);

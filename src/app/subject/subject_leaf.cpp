@@ -22,11 +22,11 @@ std::optional<subject::Line> OnSubject::taken(const Session& session) const {
     return subject::caught(reading->lab, subject::fitted(reading->lab, drawn, reach), reach);
 }
 
-void SubjectLeaf::sayOfArea(const QString& what, const std::function<void(planning::AreaChoice&)>& say,
+void SubjectLeaf::sayOfArea(const QString& what, const std::function<void(planning::AreaChoice&)>& tell,
                             const QString& key) {
     if (on_.chosenArea(session_) < 0) return;
     session_.choose(
-        what, [&](planning::Study& study) { say(toSayOf(study, session_.reading()->areas, *on_.clicked)); }, key);
+        what, [&](planning::Study& study) { tell(toSayOf(study, session_.reading()->areas, *on_.clicked)); }, key);
 }
 
 QLineF SubjectLeaf::inMillimetres(const QLineF& f) const {

@@ -48,7 +48,8 @@ class SubjectLeaf : public QWidget {
 
  protected:
     /// Says something of the chosen area; choices with the same key in a row are undone as one.
-    void sayOfArea(const QString& what, const std::function<void(planning::AreaChoice&)>& say, const QString& key = {});
+    void sayOfArea(const QString& what, const std::function<void(planning::AreaChoice&)>& tell,
+                   const QString& key = {});
     QLineF inMillimetres(const QLineF& fractions) const;
 
     Desk& desk_;

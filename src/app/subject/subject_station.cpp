@@ -66,7 +66,7 @@ QString SubjectStation::decided() const {
     const QString size = wording::sheetSize(study.widthMillimetres, study.heightMillimetres);
     if (study.light != colour::Light::daylight65) return tr("%1, for %2").arg(size, wording::lightWord(study.light));
     const auto reading = session_.reading();
-    return tr("%1, %2 areas").arg(size).arg(reading ? int(reading->areas.list.size()) : study.areas);
+    return tr("%1, %n areas", nullptr, reading ? int(reading->areas.list.size()) : study.areas).arg(size);
 }
 
 Views SubjectStation::views() const {

@@ -173,7 +173,7 @@ void TrialCardSheet::take() {
     if (!change.put.empty()) desk_.drawer()->apply(tr("Read a trial card"), change);
     if (desk_.session().study().reference)
         desk_.session().chooseMaterials(tr("Read a trial card"), desk_.session().study(), std::move(library));
-    Q_EMIT taken(tr("Taken from the card: %1 sticks and papers are known better.").arg(count));
+    Q_EMIT taken(tr("Taken from the card: %n sticks and papers are known better.", nullptr, count));
     accept();
 }
 

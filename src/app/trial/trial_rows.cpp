@@ -2,6 +2,7 @@
 
 #include <algorithm>
 
+#include "planning/trial_mixtures.h"
 #include "storage/materials_json.h"
 #include "storage/text.h"
 

@@ -4,6 +4,7 @@
 #include <QComboBox>
 #include <QLineEdit>
 #include <QListWidget>
+#include <QPushButton>
 #include <QUndoCommand>
 #include <algorithm>
 
@@ -364,9 +365,8 @@ void TrialWindow::describe() {
          matching::mixtureReasons(explained, prepared_, state_.sheet.paper, light_))
         text.why << wording::mixtureReasonSentence(reason);
     const int onCard = int(grid_->onCard().size());
-    text.paragraphs << (onCard == 0   ? tr("Space puts this swatch onto the card that is laid for real.")
-                        : onCard == 1 ? tr("One swatch is on the card that is laid for real.")
-                                      : tr("%1 swatches are on the card that is laid for real.").arg(onCard));
+    text.paragraphs << (onCard == 0 ? tr("Space puts this swatch onto the card that is laid for real.")
+                                    : tr("%n swatches are on the card that is laid for real.", nullptr, onCard));
     margin_->setText(text);
 }
 

@@ -20,6 +20,8 @@
 #include "planning/minutes.h"
 #include "planning/stage_picture.h"
 #include "wording/choosing.h"
+#include "wording/counts.h"
+#include "wording/decimal.h"
 #include "wording/sentences.h"
 
 namespace app {
@@ -324,11 +326,11 @@ void UnderpaintingStation::refresh() {
             card.ground = drawing::imageOf(it.ground);
             card.end = drawing::imageOf(it.sheet);
             const QString ends = wording::differenceFigure(it.outcome.picture.mean);
-            card.words = it.gains && bare
-                             ? tr("%1, %2 layers less").arg(ends).arg(bare->outcome.layers - it.layersEnough)
-                         : strategy == planning::Ground::none ? tr("%1, %2 layers").arg(ends).arg(it.outcome.layers)
-                         : it.care == planning::Care::quick   ? tr("%1, no gain (quick)").arg(ends)
-                                                              : tr("%1, gains nothing").arg(ends);
+            card.words =
+                it.gains && bare ? tr("%1, %n layers less", nullptr, bare->outcome.layers - it.layersEnough).arg(ends)
+                : strategy == planning::Ground::none ? tr("%1, %2").arg(ends, wording::layerCount(it.outcome.layers))
+                : it.care == planning::Care::quick   ? tr("%1, no gain (quick)").arg(ends)
+                                                     : tr("%1, gains nothing").arg(ends);
         }
         cards << card;
     }
@@ -445,7 +447,8 @@ MarginText UnderpaintingStation::margin() const {
         text.cautions << wording::obstacleSentence(*it->proposal.obstacle, plan->paper);
         return text;
     }
-    text.paragraphs << tr("Score %1 of 100: %2.").arg(it->score.points, 0, 'f', 1).arg(wording::scoreParts(it->score));
+    text.paragraphs
+        << tr("Score %1 of 100: %2.").arg(wording::decimal(it->score.points, 1)).arg(wording::scoreParts(it->score));
     const planning::TriedGround* bare = triedBy(planning::Ground::none);
     if (bare && it != bare) text.why << wording::gainSentence(*it, *bare);
     if (!it->proposal.layers.empty()) {

@@ -17,6 +17,7 @@
 #include "drawing/fonts.h"
 #include "drawing/pictures.h"
 #include "subject/reduced.h"
+#include "wording/decimal.h"
 #include "wording/sentences.h"
 #include "wording/subject.h"
 
@@ -139,7 +140,7 @@ void ColourLeaf::showFigures(const subject::ColourChoice& choice) {
     const auto percent = [](double factor) { return tr("%1 %").arg(std::lround(factor * 100)); };
     figures_[chroma]->setText(percent(choice.chroma));
     figures_[contrast]->setText(percent(choice.contrast));
-    figures_[lighter]->setText(tr("%1 steps").arg(choice.lighter, 0, 'f', 1));
+    figures_[lighter]->setText(tr("%1 steps").arg(wording::decimal(choice.lighter, 1)));
     figures_[warmer]->setText(QString::number(std::lround(choice.warmer)).replace(QLatin1Char('-'), QChar(0x2212)));
 }
 

@@ -17,6 +17,7 @@
 #include "subject/planes.h"
 #include "subject/reduced.h"
 #include "subject/squint.h"
+#include "wording/decimal.h"
 #include "wording/sentences.h"
 
 namespace app {
@@ -206,7 +207,7 @@ QStringList ValuesStation::ladderSentences(MarginText& text) const {
     QStringList sentences;
     sentences << tr("The subject is %1: its masses span %2 steps of the ladder.")
                      .arg(wording::keyWords(contrast, way))
-                     .arg(range, 0, 'f', 1);
+                     .arg(wording::decimal(range, 1));
     sentences << tr("%1 % of the picture is dark, %2 % medium and %3 % light (parted at %4 and %5).")
                      .arg(std::lround(contrast.dark * 100))
                      .arg(std::lround(contrast.medium * 100))

@@ -58,7 +58,7 @@ double Margin::layOut(QPainter* painter) const {
     const Theme& t = theme();
     const double width = std::max(120.0, QWidget::width() - 2.0 * measure::edge);
     double y = 14;
-    const auto say = [&](const QString& words, drawing::TypeSize size, bool bold, double x, const QColor& ink) {
+    const auto tell = [&](const QString& words, drawing::TypeSize size, bool bold, double x, const QColor& ink) {
         const QFont font = drawing::font(size, bold);
         const QFontMetricsF metrics(font, this);
         const QRectF used = metrics.boundingRect(QRectF(0, 0, width - x, 1e5), Qt::TextWordWrap, words);
@@ -78,12 +78,12 @@ double Margin::layOut(QPainter* painter) const {
     };
     if (!problem_.isEmpty()) {
         sign();
-        say(tr("Take note"), drawing::TypeSize::text, true, 22, t.ink);
-        say(problem_, drawing::TypeSize::text, false, 0, t.ink);
+        tell(tr("Take note"), drawing::TypeSize::text, true, 22, t.ink);
+        tell(problem_, drawing::TypeSize::text, false, 0, t.ink);
         y += 16;
     }
     if (!note_.isEmpty()) {
-        say(note_, drawing::TypeSize::text, false, 0, t.ink);
+        tell(note_, drawing::TypeSize::text, false, 0, t.ink);
         y += measure::grid;
         noteEnd_ = y;
         y += understood_->sizeHint().height() + 1.5 * measure::grid;
@@ -91,22 +91,22 @@ double Margin::layOut(QPainter* painter) const {
         y += 1.5 * measure::grid;
     }
     if (!text_.head.isEmpty()) {
-        say(text_.head, drawing::TypeSize::text, true, 0, t.ink);
+        tell(text_.head, drawing::TypeSize::text, true, 0, t.ink);
         y += 8;
     }
     for (const QString& paragraph : text_.paragraphs) {
-        say(paragraph, drawing::TypeSize::text, false, 0, t.ink);
+        tell(paragraph, drawing::TypeSize::text, false, 0, t.ink);
         y += 9;
     }
     if (!text_.listHead.isEmpty()) {
         y += 6;
-        say(text_.listHead, drawing::TypeSize::text, true, 0, t.ink);
+        tell(text_.listHead, drawing::TypeSize::text, true, 0, t.ink);
         y += 6;
     }
     for (const StrokeLine& line : text_.strokes) {
         const double begin = y;
-        say(line.name, drawing::TypeSize::text, true, 60, t.ink);
-        say(line.how, drawing::TypeSize::small, false, 60, t.quiet);
+        tell(line.name, drawing::TypeSize::text, true, 60, t.ink);
+        tell(line.how, drawing::TypeSize::small, false, 60, t.quiet);
         y = std::max(y, begin + 38);
         if (painter) {
             const QColor colour = drawing::colourOf(line.colour);
@@ -130,14 +130,14 @@ double Margin::layOut(QPainter* painter) const {
         if (painter) painter->fillRect(QRectF(measure::edge, y, width, 1), t.line);
         y += 1.5 * measure::grid;
         if (hasSign) sign();
-        say(words, drawing::TypeSize::text, true, hasSign ? 22 : 0, t.ink);
+        tell(words, drawing::TypeSize::text, true, hasSign ? 22 : 0, t.ink);
         y += 4;
     };
     const auto sentences = [&](const QString& words, bool hasSign, const QStringList& all) {
         if (all.isEmpty()) return;
         part(words, hasSign);
         for (const QString& sentence : all) {
-            say(sentence, drawing::TypeSize::text, false, 0, t.ink);
+            tell(sentence, drawing::TypeSize::text, false, 0, t.ink);
             y += 9;
         }
     };
