@@ -260,7 +260,7 @@ void MaterialsWindow::pickFrom(const QString& file, const std::function<void(col
             return ColourPick::read(*bytes, name);
         },
         [this, take](common::Result<QImage> image) {
-            if (!image) return tell(image.problem());
+            if (!image) return tellProblem(image.problem());
             auto* pick = new ColourPick(this, *image);
             connect(pick, &ColourPick::picked, this, take);
             pick->open();
@@ -285,7 +285,7 @@ void MaterialsWindow::attach(const QString& file) {
             return (*other)->keep({title, *bytes});
         },
         [this, things = selected()](const common::Result<std::string>& key) {
-            if (!key) return tell(key.problem());
+            if (!key) return tellProblem(key.problem());
             change(tr("Attach a photograph"), things, [&](Owned& owned) {
                 if (std::ranges::find(owned.photographs, *key) == owned.photographs.end())
                     owned.photographs.push_back(*key);
@@ -334,7 +334,7 @@ void MaterialsWindow::openPhotograph(const QString& key) {
             return ColourPick::read(photograph->bytes, photograph->name);
         },
         [this, key](const common::Result<QImage>& image) {
-            if (!image) return tell(image.problem());
+            if (!image) return tellProblem(image.problem());
             auto* pick = new ColourPick(this, *image);
             pick->allowDetaching();
             connect(pick, &ColourPick::picked, this, [this](colour::Srgb8 colour) {
@@ -377,7 +377,7 @@ void MaterialsWindow::takeIn(const QString& file) {
         },
         [this, file](common::Result<storage::DrawerChange> change) mutable {
             describe();
-            if (!change) return tell(change.problem());
+            if (!change) return tellProblem(change.problem());
             const int things = int(change->put.size()), trays = int(change->trays.size());
             own_.applyInBackground(
                 tr("Take in %1").arg(QFileInfo(file).fileName()), *change, [this, things, trays](bool isWritten) {
@@ -392,7 +392,7 @@ bool MaterialsWindow::exportTo(const QString& file) {
     std::optional<QByteArray> bytes = storage::listFor(file, shown());
     if (QFileInfo(file).suffix().toLower() == "json") {
         const auto whole = storage::wholeOf(own_.store());
-        if (!whole) return tell(whole.problem()), false;
+        if (!whole) return tellProblem(whole.problem()), false;
         bytes = storage::drawerJson(*whole);
     }
     if (!bytes) {
@@ -401,7 +401,7 @@ bool MaterialsWindow::exportTo(const QString& file) {
         return false;
     }
     const auto done = storage::writeWhole(file.toStdString(), *bytes);
-    if (!done) tell(done.problem());
+    if (!done) tellProblem(done.problem());
     return done.ok();
 }
 
@@ -420,13 +420,13 @@ bool MaterialsWindow::printCards(review::CardPaper paper, const QString& file) {
     int first = 0;
     if (!own_.store().isReadOnly()) {
         const auto page = own_.store().rememberCards(ids, rowsOnPage, review::mostPages);
-        if (!page) return tell(page.problem()), false;
+        if (!page) return tellProblem(page.problem()), false;
         first = *page;
     }
     QStringList names;
     for (const std::string& id : ids) names << QString::fromStdString(materials::nameOf(*own_.thing(id)));
     const auto done = print::writeSwatchCards(paper, {int(ids.size()), first, names}, file);
-    if (!done) tell(done.problem());
+    if (!done) tellProblem(done.problem());
     return done.ok();
 }
 

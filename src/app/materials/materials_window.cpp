@@ -29,10 +29,10 @@ MaterialsWindow::MaterialsWindow(OwnDrawer& own) : own_(own) {
     restoreGeometry(windowPlace(QStringLiteral("materials")));
     connect(&own_, &OwnDrawer::changed, this, &MaterialsWindow::onDrawerChanged);
     connect(&own_, &OwnDrawer::writingChanged, this, &MaterialsWindow::describe);
-    connect(&own_, &OwnDrawer::problemMet, this, &MaterialsWindow::tell);
+    connect(&own_, &OwnDrawer::problemMet, this, &MaterialsWindow::tellProblem);
     onDrawerChanged();
-    if (const auto why = own_.store().whyReadOnly()) tell(*why);
-    if (own_.unreadable()) tell(*own_.unreadable());
+    if (const auto why = own_.store().whyReadOnly()) tellProblem(*why);
+    if (own_.unreadable()) tellProblem(*own_.unreadable());
 }
 
 void MaterialsWindow::makeFrame() {
@@ -123,7 +123,7 @@ void MaterialsWindow::closeEvent(QCloseEvent* event) {
     event->accept();
 }
 
-void MaterialsWindow::tell(const common::Problem& problem) {
+void MaterialsWindow::tellProblem(const common::Problem& problem) {
     margin_->setProblem(wording::problemSentence(problem));
 }
 

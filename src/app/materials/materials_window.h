@@ -89,7 +89,7 @@ class MaterialsWindow : public QMainWindow {
     void openPhotograph(const QString& key);
     void pickFrom(const QString& file, const std::function<void(colour::Srgb8)>& take);
     ThingEditor* openEditor(std::vector<materials::Owned> things, bool isNew);
-    void tell(const common::Problem& problem);
+    void tellProblem(const common::Problem& problem);
     void tell(const QString& head, const QString& sentence);
 
     OwnDrawer& own_;
