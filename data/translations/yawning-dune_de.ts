@@ -2773,6 +2773,61 @@ Freie Software unter der GNU GPL, Version 3 oder neuer.</translation>
         <source>Real size (*.svg);;A4 pages to join (*.pdf)</source>
         <translation>Wahre Größe (*.svg);;A4-Seiten zum Aneinanderfügen (*.pdf)</translation>
     </message>
+    <message>
+        <source>Manual, at this page</source>
+        <translation>Handbuch, an dieser Stelle</translation>
+    </message>
+    <message>
+        <source>All keys</source>
+        <translation>Alle Tasten</translation>
+    </message>
+</context>
+<context>
+    <name>app::ManualWindow</name>
+    <message>
+        <source>Index</source>
+        <translation>Stichwörter</translation>
+    </message>
+    <message>
+        <source>Manual · Yawning Dune</source>
+        <translation>Handbuch · Yawning Dune</translation>
+    </message>
+    <message>
+        <source>Find in the manual</source>
+        <translation>Im Handbuch suchen</translation>
+    </message>
+    <message>
+        <source>Pages of the manual</source>
+        <translation>Seiten des Handbuchs</translation>
+    </message>
+    <message>
+        <source>Page</source>
+        <translation>Seite</translation>
+    </message>
+    <message>
+        <source>All keys</source>
+        <translation>Alle Tasten</translation>
+    </message>
+    <message>
+        <source>Nothing in the manual is like that.</source>
+        <translation>Nichts im Handbuch ist so.</translation>
+    </message>
+    <message>
+        <source>Key</source>
+        <translation>Taste</translation>
+    </message>
+    <message>
+        <source>What it does</source>
+        <translation>Was sie tut</translation>
+    </message>
+    <message>
+        <source>Held keys</source>
+        <translation>Gehaltene Tasten</translation>
+    </message>
+    <message>
+        <source>Hold Q to squint, W for values only, E to mirror, D for upside down, A for what the sheet is compared with, T for lamp light. R draws a grid and takes it away. These stand under Look too.</source>
+        <translation>Q halten, um die Augen zusammenzukneifen, W für nur Tonwerte, E zum Spiegeln, D zum Umdrehen, A für das, womit das Blatt verglichen wird, T für Lampenlicht. R zeichnet ein Raster und nimmt es weg. Das alles steht auch unter Ansicht.</translation>
+    </message>
 </context>
 <context>
     <name>app::Margin</name>

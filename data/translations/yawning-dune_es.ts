@@ -2773,6 +2773,61 @@ Software libre bajo la GNU GPL, versión 3 o posterior.</translation>
         <source>Real size (*.svg);;A4 pages to join (*.pdf)</source>
         <translation>Tamaño real (*.svg);;Páginas A4 para unir (*.pdf)</translation>
     </message>
+    <message>
+        <source>Manual, at this page</source>
+        <translation>Manual, en esta página</translation>
+    </message>
+    <message>
+        <source>All keys</source>
+        <translation>Todas las teclas</translation>
+    </message>
+</context>
+<context>
+    <name>app::ManualWindow</name>
+    <message>
+        <source>Index</source>
+        <translation>Índice</translation>
+    </message>
+    <message>
+        <source>Manual · Yawning Dune</source>
+        <translation>Manual · Yawning Dune</translation>
+    </message>
+    <message>
+        <source>Find in the manual</source>
+        <translation>Buscar en el manual</translation>
+    </message>
+    <message>
+        <source>Pages of the manual</source>
+        <translation>Páginas del manual</translation>
+    </message>
+    <message>
+        <source>Page</source>
+        <translation>Página</translation>
+    </message>
+    <message>
+        <source>All keys</source>
+        <translation>Todas las teclas</translation>
+    </message>
+    <message>
+        <source>Nothing in the manual is like that.</source>
+        <translation>Nada en el manual es así.</translation>
+    </message>
+    <message>
+        <source>Key</source>
+        <translation>Tecla</translation>
+    </message>
+    <message>
+        <source>What it does</source>
+        <translation>Qué hace</translation>
+    </message>
+    <message>
+        <source>Held keys</source>
+        <translation>Teclas mantenidas</translation>
+    </message>
+    <message>
+        <source>Hold Q to squint, W for values only, E to mirror, D for upside down, A for what the sheet is compared with, T for lamp light. R draws a grid and takes it away. These stand under Look too.</source>
+        <translation>Mantenga Q para entornar los ojos, W para solo valores, E para el espejo, D para ponerlo del revés, A para aquello con que se compara la hoja, T para luz de lámpara. R dibuja una cuadrícula y la quita. Todo está también en Mirar.</translation>
+    </message>
 </context>
 <context>
     <name>app::Margin</name>

@@ -2773,6 +2773,61 @@ Logiciel libre sous la GNU GPL, version 3 ou ultérieure.</translation>
         <source>Real size (*.svg);;A4 pages to join (*.pdf)</source>
         <translation>Grandeur réelle (*.svg);;Pages A4 à assembler (*.pdf)</translation>
     </message>
+    <message>
+        <source>Manual, at this page</source>
+        <translation>Manuel, à cette page</translation>
+    </message>
+    <message>
+        <source>All keys</source>
+        <translation>Toutes les touches</translation>
+    </message>
+</context>
+<context>
+    <name>app::ManualWindow</name>
+    <message>
+        <source>Index</source>
+        <translation>Index</translation>
+    </message>
+    <message>
+        <source>Manual · Yawning Dune</source>
+        <translation>Manuel · Yawning Dune</translation>
+    </message>
+    <message>
+        <source>Find in the manual</source>
+        <translation>Chercher dans le manuel</translation>
+    </message>
+    <message>
+        <source>Pages of the manual</source>
+        <translation>Pages du manuel</translation>
+    </message>
+    <message>
+        <source>Page</source>
+        <translation>Page</translation>
+    </message>
+    <message>
+        <source>All keys</source>
+        <translation>Toutes les touches</translation>
+    </message>
+    <message>
+        <source>Nothing in the manual is like that.</source>
+        <translation>Rien dans le manuel n&apos;est ainsi.</translation>
+    </message>
+    <message>
+        <source>Key</source>
+        <translation>Touche</translation>
+    </message>
+    <message>
+        <source>What it does</source>
+        <translation>Ce qu&apos;elle fait</translation>
+    </message>
+    <message>
+        <source>Held keys</source>
+        <translation>Touches maintenues</translation>
+    </message>
+    <message>
+        <source>Hold Q to squint, W for values only, E to mirror, D for upside down, A for what the sheet is compared with, T for lamp light. R draws a grid and takes it away. These stand under Look too.</source>
+        <translation>Maintenez Q pour plisser les yeux, W pour les valeurs seules, E pour le miroir, D pour l&apos;envers, A pour ce à quoi on compare la feuille, T pour la lampe. R trace une grille et l&apos;ôte. Tout cela est aussi sous Regard.</translation>
+    </message>
 </context>
 <context>
     <name>app::Margin</name>

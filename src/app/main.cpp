@@ -40,7 +40,9 @@ int main(int argc, char** argv) {
         qputenv("QT_SCALE_FACTOR", QByteArray::number(app::magnification()));
     Application application(argc, argv);
     QApplication::setApplicationName(QStringLiteral("Yawning Dune"));
-    QApplication::setApplicationVersion(QStringLiteral("0.1.0"));
+    QApplication::setApplicationVersion(QStringLiteral(YAWNING_DUNE_VERSION));
+    QGuiApplication::setDesktopFileName(QStringLiteral("org.yawningdune.YawningDune"));
+    QApplication::setWindowIcon(QIcon(QStringLiteral(":/icon.svg")));
     wording::speak(app::language());
     QCommandLineParser parser;
     parser.addHelpOption();

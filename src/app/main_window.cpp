@@ -20,6 +20,7 @@
 #include "app/beginning/beginning.h"
 #include "app/preferences.h"
 #include "app/stations.h"
+#include "app/widgets/room.h"
 #include "app/widgets/squinted.h"
 #include "app/widgets/theme.h"
 #include "drawing/fonts.h"
@@ -34,6 +35,12 @@ namespace {
 /// By which the note of a station is remembered.
 QString noteOf(const Station& station) {
     return QLatin1String(station.metaObject()->className());
+}
+
+/// "subject" for the station of that name.
+QString manualPageOf(const Station& station) {
+    QString name = QLatin1String(station.metaObject()->className()).mid(5);
+    return name.remove(QStringLiteral("Station")).toLower();
 }
 
 }  // namespace
@@ -115,7 +122,7 @@ void MainWindow::makeFrame() {
     whole_ = new QStackedWidget;
     makeBeginning();
     whole_->addWidget(frame);
-    setCentralWidget(whole_);
+    setCentralWidget(roomFor(whole_));
 }
 
 void MainWindow::makeBeginning() {
@@ -316,7 +323,11 @@ void MainWindow::makeMenus() {
         [this] { tryOut(stations_[station()]->trialWish()); });
 
     QMenu* help = menuBar()->addMenu(tr("&Help"));
-    add(help, tr("Working safely"), QKeySequence::HelpContents, [this] {
+    add(help, tr("Manual, at this page"), QKeySequence::HelpContents,
+        [this] { openManual(isAtBeginning() ? QStringLiteral("begin") : manualPageOf(*stations_[station()])); });
+    add(help, tr("All keys"), QKeySequence(Qt::CTRL | Qt::Key_F1), [this] { openManual(QStringLiteral("keys")); });
+    help->addSeparator();
+    add(help, tr("Working safely"), {}, [this] {
         QStringList sentences;
         for (const planning::NoteTopic topic : {planning::NoteTopic::dust, planning::NoteTopic::heatAndWater})
             sentences << wording::noteSentence({planning::NoteKind::safety, topic, {}, {}, 0}, {});

@@ -4,6 +4,7 @@
 #include <memory>
 
 #include "app/desk.h"
+#include "app/help/manual_window.h"
 #include "app/materials/materials_window.h"
 #include "app/practice/practice_window.h"
 #include "app/recovery/journal_keeper.h"
@@ -43,6 +44,7 @@ class MainWindow : public QMainWindow {
     PracticeWindow* practiceWindow();
     /// Where strokes are tried over each other.
     TrialWindow& trialWindow();
+    ManualWindow& manualWindow();
     PicturePair& pictures() { return *pictures_; }
     Margin& margin() { return *margin_; }
     void goTo(int station);
@@ -117,12 +119,16 @@ class MainWindow : public QMainWindow {
     void tryOut(const TrialWish& wish);
     TrialWish wishFor(const std::vector<std::string>& ids);
     static void toFront(QMainWindow& window);
+    void openManual(const QString& page);
+    /// Its help opens the manual at this page.
+    void addManual(QMainWindow& window, const QString& page);
 
     Desk desk_;
     Session& session_ = desk_.session();
     std::unique_ptr<MaterialsWindow> materials_;
     std::unique_ptr<PracticeWindow> practice_;
     std::unique_ptr<TrialWindow> trial_;
+    std::unique_ptr<ManualWindow> manual_;
     QList<Station*> stations_;
     Route* route_ = nullptr;
     PicturePair* pictures_ = nullptr;

@@ -11,6 +11,7 @@ namespace {
 
 int run(const QStringList& arguments) {
     const QString command = arguments.value(1);
+    if (command == "--version") return std::puts("yawning-dune-cli " YAWNING_DUNE_VERSION) < 0 ? 2 : 0;
     if (command == "plan") return cli::plan(arguments.mid(2));
     if (command == "convert") return cli::convert(arguments.mid(2));
     if (command == "difference") return cli::difference(arguments.mid(2));
@@ -82,7 +83,8 @@ int run(const QStringList& arguments) {
         "mm\n"
         "yawning-dune-cli check PHOTO FILE.dune [--step N]     what a photograph of the sheet tells: corners, areas, "
         "faults,\n"
-        "                                                      shifts in mm\n",
+        "                                                      shifts in mm\n"
+        "yawning-dune-cli --version\n",
         command == "--help" || command == "-h" ? stdout : stderr);
     return command == "--help" || command == "-h" ? 0 : 2;
 }

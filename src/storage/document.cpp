@@ -76,6 +76,7 @@ common::Done writeDocument(const Document& document, const std::filesystem::path
                            const QByteArray& thumbnailPng) {
     if (const auto problem = planning::outOfBounds(document.study)) return *problem;
     ArchiveWriter archive;
+    archive.add("mimetype", QByteArray("application/x-yawning-dune"));  // first, and not packed: it is known by this
     archive.add("study.json", jsonOf(document.study));
     archive.add("materials.json", jsonOf(document.library));
     archive.add(referencePart(document.study.reference->name), document.study.reference->bytes);

@@ -61,8 +61,11 @@ common::Result<materials::Library> readLibraryFolder(const std::filesystem::path
 
 std::filesystem::path dataFolder() {
     if (const char* set = std::getenv("YAWNING_DUNE_DATA")) return set;
-    const std::filesystem::path source = YAWNING_DUNE_SOURCE_DATA;
-    return std::filesystem::exists(source) ? source : std::filesystem::path(YAWNING_DUNE_INSTALLED_DATA);
+    // Beside the program, wherever it was installed; else where it was built.
+    std::error_code missing;
+    const std::filesystem::path program = std::filesystem::read_symlink("/proc/self/exe", missing);
+    const std::filesystem::path installed = program.parent_path().parent_path() / "share" / "yawning-dune";
+    return std::filesystem::is_directory(installed, missing) ? installed : YAWNING_DUNE_SOURCE_DATA;
 }
 
 }  // namespace storage

@@ -9,6 +9,13 @@
 #include "app/main_window.h"
 #include "own_home.h"
 #include "small_study.h"
+#include "wording/language.h"
+
+/// Windows count one thing as one, as the program does.
+inline void speakEnglish() {
+    wording::speak(QStringLiteral("en"));
+}
+Q_COREAPP_STARTUP_FUNCTION(speakEnglish)
 
 /// What a hand does at the real main window.
 

@@ -3,6 +3,7 @@
 
 #include "hand_plan.h"
 #include "wording/choosing.h"
+#include "wording/language.h"
 #include "wording/sentences.h"
 #include "wording/subject.h"
 #include "wording/testing.h"
@@ -11,6 +12,8 @@ class TestWording : public QObject {
     Q_OBJECT
 
  private Q_SLOTS:
+    void initTestCase() { wording::speak("en"); }
+
     void everyProblemHasOneSentence() {
         using common::ProblemKind;
         for (int kind = 0; kind <= int(ProblemKind::cancelled); ++kind) {

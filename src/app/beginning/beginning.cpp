@@ -1,5 +1,6 @@
 #include "app/beginning/beginning.h"
 
+#include <QCoreApplication>
 #include <QFileInfo>
 #include <QHBoxLayout>
 #include <QLabel>
@@ -78,6 +79,8 @@ void StudyButton::paintEvent(QPaintEvent*) {
 
 /// The way of a picture, as the demo has it: the subject passes into the sheet half laid, and this into the sheet.
 class Beginning::Way : public QWidget {
+    Q_DECLARE_TR_FUNCTIONS(app::Beginning)
+
  public:
     Way() : way_(demoFile(QStringLiteral("way.png"))) {
         words_ = {tr("Your picture, measured: areas, values, colours."),

@@ -1,6 +1,7 @@
 #include "app/log/pace_leaf.h"
 
 #include <QBoxLayout>
+#include <QCoreApplication>
 #include <QLabel>
 #include <QPainter>
 #include <QPushButton>
@@ -20,6 +21,8 @@ namespace app {
 /// Rows of what was learnt, in a column each for manners, media and sizes; a mark on a line between half as long and
 /// twice as long as usual.
 class PaceLeaf::Table : public QWidget {
+    Q_DECLARE_TR_FUNCTIONS(app::PaceLeaf)
+
  public:
     struct Row {
         QString name;

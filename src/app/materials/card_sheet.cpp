@@ -3,6 +3,7 @@
 #include <QCheckBox>
 #include <QComboBox>
 #include <QCompleter>
+#include <QCoreApplication>
 #include <QFileInfo>
 #include <QFormLayout>
 #include <QKeyEvent>
@@ -54,6 +55,8 @@ common::Result<review::CardReading> cardIn(const std::string& name) {
 
 /// The card's rows: number, the three fields over white and over black, and the thing before and after.
 class CardSheet::Rows : public QWidget {
+    Q_DECLARE_TR_FUNCTIONS(app::CardSheet)
+
  public:
     explicit Rows(CardSheet& sheet) : sheet_(sheet) {
         setFocusPolicy(Qt::StrongFocus);

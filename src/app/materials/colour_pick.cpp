@@ -1,5 +1,6 @@
 #include "app/materials/colour_pick.h"
 
+#include <QCoreApplication>
 #include <QKeyEvent>
 #include <QMouseEvent>
 #include <QPainter>
@@ -19,6 +20,8 @@ namespace app {
 
 /// The photograph with a ring round the spot; the spot's colour lies beside it, large.
 class ColourPick::Spot : public QWidget {
+    Q_DECLARE_TR_FUNCTIONS(app::ColourPick)
+
  public:
     explicit Spot(const QImage& photograph) : photograph_(photograph) {
         setFocusPolicy(Qt::StrongFocus);

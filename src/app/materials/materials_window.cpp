@@ -11,6 +11,7 @@
 #include "app/materials/kept_fields.h"
 #include "app/preferences.h"
 #include "app/widgets/fields.h"
+#include "app/widgets/room.h"
 #include "drawing/fonts.h"
 #include "matching/extremes.h"
 #include "matching/substitutes.h"
@@ -44,7 +45,9 @@ void MaterialsWindow::makeFrame() {
     auto* head = new QHBoxLayout;
     head->setSpacing(6);
     tray_ = new QComboBox;
-    tray_->setMinimumWidth(150);
+    tray_->setSizePolicy(QSizePolicy::Minimum, QSizePolicy::Fixed);
+    tray_->setSizeAdjustPolicy(QComboBox::AdjustToContents);
+    tray_->setMaximumWidth(260);  // a tray may be called anything
     addField(head, tr("Show"), tray_);
     head->addSpacing(10);
     by_ = new QComboBox;
@@ -82,7 +85,7 @@ void MaterialsWindow::makeFrame() {
     tried->setStretch(1, 1);
     right->addLayout(tried);
     row->addLayout(right);
-    setCentralWidget(whole);
+    setCentralWidget(roomFor(whole));
 
     connect(tray_, &QComboBox::activated, this, &MaterialsWindow::showTray);
     connect(by_, &QComboBox::currentIndexChanged, this, [this](int by) {

@@ -2,6 +2,7 @@
 
 #include <QCheckBox>
 #include <QComboBox>
+#include <QCoreApplication>
 #include <QPainter>
 #include <functional>
 
@@ -32,6 +33,8 @@ colour::Lab reallyLooks(const materials::Owned& owned) {
 
 /// The thing as it is known, and as it was read, side by side and touching.
 class ReaderSheet::Swatches : public QWidget {
+    Q_DECLARE_TR_FUNCTIONS(app::ReaderSheet)
+
  public:
     Swatches() { setFixedHeight(150); }
     void show(const materials::Owned* thing, const std::optional<review::ReaderReading>& reading) {

@@ -2,6 +2,7 @@
 
 #include <QCheckBox>
 #include <QComboBox>
+#include <QCoreApplication>
 #include <QDir>
 #include <QFileDialog>
 #include <QKeyEvent>
@@ -59,6 +60,8 @@ int largestInFront(const planning::Plan& plan) {
 
 /// How the sheets of the paper that is looked at are cut.
 class PaperStation::CutSheet : public QWidget {
+    Q_DECLARE_TR_FUNCTIONS(app::PaperStation)
+
  public:
     CutSheet() { setAccessibleName(tr("The sheet, cut")); }
     void show(const planning::Cutting& cutting, double borderMillimetres, const materials::Paper& paper) {

@@ -1,6 +1,7 @@
 #include "app/paper/test_sheet.h"
 
 #include <QCheckBox>
+#include <QCoreApplication>
 #include <QFileInfo>
 #include <QPainter>
 #include <QProgressBar>
@@ -29,6 +30,8 @@ common::Result<review::WindowsReading> testCardIn(const std::string& name) {
 
 /// Above what was expected in each field, below what is seen.
 class TestSheet::Fields : public QWidget {
+    Q_DECLARE_TR_FUNCTIONS(app::TestSheet)
+
  public:
     Fields(const review::PaperTest& test, const review::WindowReading& reading) {
         setFixedHeight(74);

@@ -17,6 +17,7 @@
 #include "app/own_hand.h"
 #include "app/preferences.h"
 #include "app/widgets/measure.h"
+#include "app/widgets/room.h"
 #include "drawing/fonts.h"
 #include "planning/eye_training.h"
 #include "print/practice_report.h"
@@ -107,7 +108,7 @@ void PracticeWindow::makeFrame() {
 
     margin_ = new Margin;
     row->addWidget(scrolled(*margin_, 282));
-    setCentralWidget(whole);
+    setCentralWidget(roomFor(whole));
 
     connect(exercises_, &QListWidget::currentItemChanged, this, [this](QListWidgetItem* item) {
         if (item) choose(static_cast<Exercise>(item->data(Qt::UserRole).toInt()));

@@ -1,6 +1,7 @@
 #include "app/subject/frame_leaf.h"
 
 #include <QComboBox>
+#include <QCoreApplication>
 #include <QLabel>
 #include <QLineEdit>
 #include <QMouseEvent>
@@ -36,6 +37,8 @@ constexpr Format formats[] = {{"40 × 30 cm", 400, 300}, {"30 × 40 cm", 300, 40
 
 /// The references as they are pinned up: the leading one with its frame on it, then the others. A click looks at one.
 class FrameLeaf::Board : public QWidget {
+    Q_DECLARE_TR_FUNCTIONS(app::FrameLeaf)
+
  public:
     explicit Board(OnSubject& on) : on_(on) { setMinimumHeight(110); }
     std::function<void(int)> onChosen;

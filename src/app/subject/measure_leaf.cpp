@@ -2,6 +2,7 @@
 
 #include <QCheckBox>
 #include <QComboBox>
+#include <QCoreApplication>
 #include <QLabel>
 #include <QListWidget>
 #include <QPainter>
@@ -35,6 +36,8 @@ QLineF lineOf(const subject::Line& line) {
 
 /// The readings of the line: a ruler in sheet units with the line on it, and its slope as a drawn angle.
 class MeasureLeaf::Strip : public QWidget {
+    Q_DECLARE_TR_FUNCTIONS(app::MeasureLeaf)
+
  public:
     void show(const std::optional<QLineF>& millimetres, const QList<double>& kept, double unit) {
         line_ = millimetres;

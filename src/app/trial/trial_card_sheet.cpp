@@ -1,6 +1,7 @@
 #include "app/trial/trial_card_sheet.h"
 
 #include <QCheckBox>
+#include <QCoreApplication>
 #include <QFileInfo>
 #include <QPainter>
 #include <QProgressBar>
@@ -18,6 +19,8 @@ namespace app {
 
 /// Of each field what was expected, what lies there, and what is expected now.
 class TrialCardSheet::Fields : public QWidget {
+    Q_DECLARE_TR_FUNCTIONS(app::TrialCardSheet)
+
  public:
     explicit Fields(const std::vector<std::optional<review::TriedField>>& fields) : fields_(fields) {
         setFixedHeight(100);

@@ -9,6 +9,7 @@
 #include "app/trial/target_view.h"
 #include "app/trial/trial_window.h"
 #include "app/widgets/fields.h"
+#include "app/widgets/room.h"
 #include "drawing/fonts.h"
 
 namespace app {
@@ -50,7 +51,7 @@ void TrialWindow::makeFrame() {
     middle->addWidget(makeBelow(), 2);
     row->addLayout(middle, 1);
     row->addWidget(makeMargin());
-    setCentralWidget(whole);
+    setCentralWidget(roomFor(whole));
     connect(grid_, &SwatchGrid::chosen, this, &TrialWindow::choose);
     connect(grid_, &SwatchGrid::cardChanged, this, &TrialWindow::describe);
 }

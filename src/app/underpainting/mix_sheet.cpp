@@ -1,6 +1,7 @@
 #include "app/underpainting/mix_sheet.h"
 
 #include <QComboBox>
+#include <QCoreApplication>
 #include <QPainter>
 #include <QSpinBox>
 #include <algorithm>
@@ -20,6 +21,8 @@ namespace app {
 
 /// Side by side: the bare paper, the ground wet, the ground dry, and what the area is to become.
 class MixSheet::Swatches : public QWidget {
+    Q_DECLARE_TR_FUNCTIONS(app::MixSheet)
+
  public:
     struct Swatch {
         QString name;

@@ -1,6 +1,7 @@
 #include "app/underpainting/underpainting_station.h"
 
 #include <QCheckBox>
+#include <QCoreApplication>
 #include <QKeyEvent>
 #include <QMouseEvent>
 #include <QPainter>
@@ -47,6 +48,8 @@ planning::MinuteRange dryingOf(const planning::GroundProposal& ground, const mat
 
 /// Cards in rows, each two small pictures side by side, the ground and what it ends in, over two lines of words.
 class UnderpaintingStation::Board : public QWidget {
+    Q_DECLARE_TR_FUNCTIONS(app::UnderpaintingStation)
+
  public:
     struct Card {
         planning::Ground strategy = planning::Ground::none;

@@ -1,0 +1,116 @@
+#include "app/help/manual_window.h"
+
+#include <QCloseEvent>
+#include <QFileInfo>
+#include <QHBoxLayout>
+#include <QLineEdit>
+#include <QMenuBar>
+#include <QShortcut>
+#include <QTextCursor>
+#include <QVBoxLayout>
+
+#include "app/preferences.h"
+#include "app/widgets/theme.h"
+
+namespace app {
+
+namespace {
+
+/// A page; its pictures are made as broad as the text.
+class PageView : public QTextBrowser {
+ public:
+    QVariant loadResource(int type, const QUrl& name) override {
+        if (type != QTextDocument::ImageResource) return QTextBrowser::loadResource(type, name);
+        QImage image(manualPictures() + QLatin1Char('/') + name.fileName());
+        constexpr int broad = 640;
+        if (image.isNull()) return {};
+        const double dots = devicePixelRatio();
+        image = image.scaledToWidth(int(broad * dots), Qt::SmoothTransformation);
+        image.setDevicePixelRatio(dots);
+        return image;
+    }
+};
+
+}  // namespace
+
+ManualWindow::ManualWindow(std::function<ManualPage()> keys) : keys_(std::move(keys)), pages_(manualPages()) {
+    setWindowTitle(tr("Manual · Yawning Dune"));
+    auto* whole = new QWidget;
+    whole->setObjectName(QStringLiteral("panel"));
+    auto* row = new QHBoxLayout(whole);
+    auto* side = new QVBoxLayout;
+    find_ = new QLineEdit;
+    find_->setPlaceholderText(tr("Find in the manual"));
+    find_->setAccessibleName(tr("Find in the manual"));
+    find_->setClearButtonEnabled(false);
+    side->addWidget(find_);
+    list_ = new QListWidget;
+    list_->setAccessibleName(tr("Pages of the manual"));
+    list_->setFixedWidth(26 * measure::grid);
+    find_->setFixedWidth(26 * measure::grid);
+    side->addWidget(list_, 1);
+    row->addLayout(side);
+    text_ = new PageView;
+    text_->setAccessibleName(tr("Page"));
+    text_->setOpenLinks(false);
+    row->addWidget(text_, 1);
+    setCentralWidget(whole);
+    pages_.push_back({QStringLiteral("keys"), tr("All keys"), {}});
+    pages_.push_back(manualIndex(pages_));
+    list();
+    connect(find_, &QLineEdit::textChanged, this, &ManualWindow::list);
+    connect(list_, &QListWidget::currentItemChanged, this, [this](QListWidgetItem* item) { showPage(item); });
+    connect(text_, &QTextBrowser::anchorClicked, this,
+            [this](const QUrl& link) { open(QFileInfo(link.path()).completeBaseName()); });
+    new QShortcut(QKeySequence::Find, this, [this] { find_->setFocus(); });
+    new QShortcut(QKeySequence::Close, this, [this] { close(); });
+    new QShortcut(QKeySequence(Qt::Key_Escape), this, [this] { close(); });
+    resize(960, 720);
+    restoreGeometry(windowPlace(QStringLiteral("manual")));
+    list_->setFocus();
+}
+
+void ManualWindow::closeEvent(QCloseEvent* event) {
+    setWindowPlace(QStringLiteral("manual"), saveGeometry());
+    event->accept();
+}
+
+void ManualWindow::list() {
+    const QString before = page(), sought = find_->text().trimmed();
+    const QSignalBlocker quiet(list_);
+    list_->clear();
+    for (const ManualPage& page : pages_) {
+        if (!sought.isEmpty() && !page.title.contains(sought, Qt::CaseInsensitive) &&
+            !page.text.contains(sought, Qt::CaseInsensitive))
+            continue;
+        auto* item = new QListWidgetItem(page.title, list_);
+        item->setData(Qt::UserRole, page.name);
+        if (page.name == before) list_->setCurrentItem(item);
+    }
+    if (!list_->currentItem() && list_->count() > 0) list_->setCurrentRow(0);
+    showPage(list_->currentItem());
+}
+
+QString ManualWindow::page() const {
+    return list_->currentItem() ? list_->currentItem()->data(Qt::UserRole).toString() : QString();
+}
+
+void ManualWindow::open(const QString& page) {
+    find_->clear();
+    for (int i = 0; i < list_->count(); ++i)
+        if (list_->item(i)->data(Qt::UserRole) == page) return list_->setCurrentRow(i);
+    list_->setCurrentRow(0);
+}
+
+void ManualWindow::showPage(const QListWidgetItem* item) {
+    if (!item) return text_->setMarkdown(tr("Nothing in the manual is like that."));
+    for (const ManualPage& page : pages_)
+        if (page.name == item->data(Qt::UserRole))
+            text_->setMarkdown(page.name == QLatin1String("keys") ? keys_().text : page.text);
+    if (const QString sought = find_->text().trimmed(); !sought.isEmpty()) {
+        text_->moveCursor(QTextCursor::Start);
+        text_->find(sought);
+    }
+}
+
+}  // namespace app
