@@ -30,6 +30,8 @@ add_custom_target(packed_pages ALL DEPENDS ${pages} ${changes})
 install(FILES ${pages} DESTINATION ${CMAKE_INSTALL_MANDIR}/man1 COMPONENT program)
 install(DIRECTORY data/materials data/demo DESTINATION ${CMAKE_INSTALL_DATADIR}/yawning-dune COMPONENT data
   PATTERN scenes EXCLUDE PATTERN make_starter.py EXCLUDE)
+install(DIRECTORY data/manual DESTINATION ${CMAKE_INSTALL_DATADIR}/yawning-dune COMPONENT data PATTERN pictures EXCLUDE)
+install(DIRECTORY docs/screenshots/ DESTINATION ${CMAKE_INSTALL_DATADIR}/yawning-dune/manual/pictures COMPONENT data)
 foreach(package program data)
   set(name yawning-dune)
   if(package STREQUAL data)
