@@ -1939,7 +1939,7 @@ U</translation>
     </message>
     <message>
         <source>%1 of %2, in %3. With half-closed eyes the difference is %4.</source>
-        <translation>%1 aus %2, in %3. Mit halb geschlossenen Augen ist der Abstand %4.</translation>
+        <translation>%1, %2, %3. Mit halb geschlossenen Augen ist der Abstand %4.</translation>
     </message>
     <message>
         <source>Set by hand: %1.</source>
@@ -3645,7 +3645,7 @@ Einheit hineingeht, stehen dann hier.</translation>
     </message>
     <message>
         <source>You take %1 times as long as usual: from %2, %3 at the easel where %4 were planned.%5</source>
-        <translation>Sie brauchen das %1-Fache der üblichen Zeit: aus %2, %3 an der Staffelei, wo %4 geplant waren.%5</translation>
+        <translation>Sie brauchen das %1-Fache der üblichen Zeit: %2, %3 an der Staffelei, wo %4 geplant waren.%5</translation>
     </message>
     <message>
         <source> That is few: much of it is the usual pace still.</source>
@@ -4587,7 +4587,7 @@ Einheit hineingeht, stehen dann hier.</translation>
     </message>
     <message>
         <source>%1: %2 laid in %3, probably %4 % of a whole one</source>
-        <translation>%1: %2 gelegt in %3, vermutlich %4 % einer ganzen</translation>
+        <translation>%1: %2 gelegt (%3), vermutlich %4 % einer ganzen</translation>
     </message>
     <message>
         <source>; not in your drawer</source>
@@ -5934,7 +5934,7 @@ Entscheidungen: %2, zuletzt geschrieben %3</translation>
     </message>
     <message>
         <source>On %1; %2 at the easel, in %3.</source>
-        <translation>Am %1; %2 an der Staffelei, in %3.</translation>
+        <translation>%1; %2 an der Staffelei; %3.</translation>
     </message>
     <message>
         <source>What was used</source>

@@ -6,11 +6,14 @@
 #include <QLineEdit>
 #include <QMenuBar>
 #include <QShortcut>
+#include <QTextBlock>
 #include <QTextCursor>
+#include <QTextTable>
 #include <QVBoxLayout>
 
 #include "app/preferences.h"
 #include "app/widgets/theme.h"
+#include "drawing/fonts.h"
 
 namespace app {
 
@@ -30,6 +33,31 @@ class PageView : public QTextBrowser {
         return image;
     }
 };
+
+/// Room between what is read, and the window's own type.
+void setForReading(QTextDocument& page) {
+    page.setDocumentMargin(2 * measure::grid);
+    for (QTextBlock block = page.begin(); block.isValid(); block = block.next()) {
+        QTextCursor cursor(block);
+        QTextBlockFormat format = block.blockFormat();
+        format.setTopMargin(block.blockFormat().headingLevel() > 1 ? measure::grid : 0);
+        format.setBottomMargin(cursor.currentTable() ? 0 : measure::grid);
+        cursor.setBlockFormat(format);
+        for (auto it = block.begin(); !it.atEnd(); ++it) {
+            const QTextFragment part = it.fragment();
+            const bool isKey = part.charFormat().fontFixedPitch(), isHead = format.headingLevel() > 0;
+            if (!isKey && !isHead) continue;
+            cursor.setPosition(part.position());
+            cursor.setPosition(part.position() + part.length(), QTextCursor::KeepAnchor);
+            QTextCharFormat type = part.charFormat();
+            type.setFont(drawing::font(isHead ? drawing::TypeSize::head : drawing::TypeSize::text, true),
+                         QTextCharFormat::FontPropertiesSpecifiedOnly);
+            type.setFontFixedPitch(false);
+            type.clearProperty(QTextFormat::FontSizeAdjustment);
+            cursor.setCharFormat(type);
+        }
+    }
+}
 
 }  // namespace
 
@@ -107,8 +135,9 @@ void ManualWindow::showPage(const QListWidgetItem* item) {
     for (const ManualPage& page : pages_)
         if (page.name == item->data(Qt::UserRole))
             text_->setMarkdown(page.name == QLatin1String("keys") ? keys_().text : page.text);
+    setForReading(*text_->document());
+    text_->moveCursor(QTextCursor::Start);
     if (const QString sought = find_->text().trimmed(); !sought.isEmpty()) {
-        text_->moveCursor(QTextCursor::Start);
         text_->find(sought);
     }
 }
