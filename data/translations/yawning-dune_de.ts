@@ -1471,6 +1471,10 @@ U</translation>
         <source>Nothing in the drawer is like that.</source>
         <translation>Nichts in der Schublade ist so.</translation>
     </message>
+    <message>
+        <source>%1, %2</source>
+        <translation>%1, %2</translation>
+    </message>
 </context>
 <context>
     <name>app::DrawingLesson</name>
@@ -1893,6 +1897,10 @@ U</translation>
     <message>
         <source>%1, %2 %</source>
         <translation>%1, %2 %</translation>
+    </message>
+    <message>
+        <source>Mass at value %1, %2 % of the picture</source>
+        <translation>Masse bei Tonwert %1, %2 % des Bildes</translation>
     </message>
 </context>
 <context>
@@ -4147,6 +4155,14 @@ Einheit hineingeht, stehen dann hier.</translation>
         <source>Route</source>
         <translation>Weg</translation>
     </message>
+    <message>
+        <source>%1: %2</source>
+        <translation>%1: %2</translation>
+    </message>
+    <message>
+        <source>%1 (wants attention)</source>
+        <translation>%1 (verlangt Aufmerksamkeit)</translation>
+    </message>
 </context>
 <context>
     <name>app::SampleView</name>
@@ -4172,6 +4188,10 @@ Einheit hineingeht, stehen dann hier.</translation>
     <message>
         <source>Step %1 of %2</source>
         <translation>Schritt %1 von %2</translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <translation>%1: %2</translation>
     </message>
 </context>
 <context>
@@ -4199,6 +4219,14 @@ Einheit hineingeht, stehen dann hier.</translation>
     <message>
         <source>lightest area</source>
         <translation>hellste Fläche</translation>
+    </message>
+    <message>
+        <source>Left and right choose an area</source>
+        <translation>Links und Rechts wählen eine Fläche</translation>
+    </message>
+    <message>
+        <source>%1, %2</source>
+        <translation>%1, %2</translation>
     </message>
 </context>
 <context>
@@ -4984,6 +5012,18 @@ Hier wird die Kurve stehen.</translation>
         <source>value %1 to %2</source>
         <translation>Tonwert %1 bis %2</translation>
     </message>
+    <message>
+        <source>%1, value %2</source>
+        <translation>%1, Tonwert %2</translation>
+    </message>
+    <message>
+        <source>%1, kept in</source>
+        <translation>%1, behalten</translation>
+    </message>
+    <message>
+        <source>%1, calls for care</source>
+        <translation>%1, verlangt Vorsicht</translation>
+    </message>
 </context>
 <context>
     <name>app::TriadBoard</name>
@@ -5532,6 +5572,10 @@ Hier wird die Kurve stehen.</translation>
     <message>
         <source>In all some %1 to lay; the tooth is %2 % used at the end, %3 % where it is used most.</source>
         <translation>Im Ganzen etwa %1 zu legen; der Zahn ist am Ende zu %2 % verbraucht, zu %3 %, wo am meisten.</translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <translation>%1: %2</translation>
     </message>
 </context>
 <context>

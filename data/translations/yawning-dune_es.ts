@@ -1471,6 +1471,10 @@ U</translation>
         <source>Nothing in the drawer is like that.</source>
         <translation>Nada en el cajón es así.</translation>
     </message>
+    <message>
+        <source>%1, %2</source>
+        <translation>%1, %2</translation>
+    </message>
 </context>
 <context>
     <name>app::DrawingLesson</name>
@@ -1893,6 +1897,10 @@ U</translation>
     <message>
         <source>%1, %2 %</source>
         <translation>%1, %2 %</translation>
+    </message>
+    <message>
+        <source>Mass at value %1, %2 % of the picture</source>
+        <translation>Masa en el valor %1, %2 % del cuadro</translation>
     </message>
 </context>
 <context>
@@ -4147,6 +4155,14 @@ la unidad se leerán aquí.</translation>
         <source>Route</source>
         <translation>Ruta</translation>
     </message>
+    <message>
+        <source>%1: %2</source>
+        <translation>%1: %2</translation>
+    </message>
+    <message>
+        <source>%1 (wants attention)</source>
+        <translation>%1 (pide atención)</translation>
+    </message>
 </context>
 <context>
     <name>app::SampleView</name>
@@ -4172,6 +4188,10 @@ la unidad se leerán aquí.</translation>
     <message>
         <source>Step %1 of %2</source>
         <translation>Paso %1 de %2</translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <translation>%1: %2</translation>
     </message>
 </context>
 <context>
@@ -4199,6 +4219,14 @@ la unidad se leerán aquí.</translation>
     <message>
         <source>lightest area</source>
         <translation>zona más clara</translation>
+    </message>
+    <message>
+        <source>Left and right choose an area</source>
+        <translation>Izquierda y derecha eligen una zona</translation>
+    </message>
+    <message>
+        <source>%1, %2</source>
+        <translation>%1, %2</translation>
     </message>
 </context>
 <context>
@@ -4984,6 +5012,18 @@ Aquí estará la curva.</translation>
         <source>value %1 to %2</source>
         <translation>valor %1 a %2</translation>
     </message>
+    <message>
+        <source>%1, value %2</source>
+        <translation>%1, valor %2</translation>
+    </message>
+    <message>
+        <source>%1, kept in</source>
+        <translation>%1, mantenida</translation>
+    </message>
+    <message>
+        <source>%1, calls for care</source>
+        <translation>%1, pide cuidado</translation>
+    </message>
 </context>
 <context>
     <name>app::TriadBoard</name>
@@ -5532,6 +5572,10 @@ Aquí estará la curva.</translation>
     <message>
         <source>In all some %1 to lay; the tooth is %2 % used at the end, %3 % where it is used most.</source>
         <translation>En total unos %1 para poner; el grano se usa al %2 % al final, al %3 % donde más.</translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <translation>%1: %2</translation>
     </message>
 </context>
 <context>

@@ -1471,6 +1471,10 @@ U</translation>
         <source>Nothing in the drawer is like that.</source>
         <translation>Rien dans le tiroir n&apos;est ainsi.</translation>
     </message>
+    <message>
+        <source>%1, %2</source>
+        <translation>%1, %2</translation>
+    </message>
 </context>
 <context>
     <name>app::DrawingLesson</name>
@@ -1893,6 +1897,10 @@ U</translation>
     <message>
         <source>%1, %2 %</source>
         <translation>%1, %2 %</translation>
+    </message>
+    <message>
+        <source>Mass at value %1, %2 % of the picture</source>
+        <translation>Masse à la valeur %1, %2 % du tableau</translation>
     </message>
 </context>
 <context>
@@ -4147,6 +4155,14 @@ y entre se liront ici.</translation>
         <source>Route</source>
         <translation>Chemin</translation>
     </message>
+    <message>
+        <source>%1: %2</source>
+        <translation>%1&#xa0;: %2</translation>
+    </message>
+    <message>
+        <source>%1 (wants attention)</source>
+        <translation>%1 (demande attention)</translation>
+    </message>
 </context>
 <context>
     <name>app::SampleView</name>
@@ -4172,6 +4188,10 @@ y entre se liront ici.</translation>
     <message>
         <source>Step %1 of %2</source>
         <translation>Étape %1 sur %2</translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <translation>%1&#xa0;: %2</translation>
     </message>
 </context>
 <context>
@@ -4199,6 +4219,14 @@ y entre se liront ici.</translation>
     <message>
         <source>lightest area</source>
         <translation>zone la plus claire</translation>
+    </message>
+    <message>
+        <source>Left and right choose an area</source>
+        <translation>Gauche et droite choisissent une zone</translation>
+    </message>
+    <message>
+        <source>%1, %2</source>
+        <translation>%1, %2</translation>
     </message>
 </context>
 <context>
@@ -4984,6 +5012,18 @@ Ici sera la courbe.</translation>
         <source>value %1 to %2</source>
         <translation>valeur %1 à %2</translation>
     </message>
+    <message>
+        <source>%1, value %2</source>
+        <translation>%1, valeur %2</translation>
+    </message>
+    <message>
+        <source>%1, kept in</source>
+        <translation>%1, gardé</translation>
+    </message>
+    <message>
+        <source>%1, calls for care</source>
+        <translation>%1, demande précaution</translation>
+    </message>
 </context>
 <context>
     <name>app::TriadBoard</name>
@@ -5532,6 +5572,10 @@ Ici sera la courbe.</translation>
     <message>
         <source>In all some %1 to lay; the tooth is %2 % used at the end, %3 % where it is used most.</source>
         <translation>En tout environ %1 à poser&#xa0;; le grain est employé à %2 % à la fin, à %3 % au plus.</translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <translation>%1&#xa0;: %2</translation>
     </message>
 </context>
 <context>

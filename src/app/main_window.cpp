@@ -20,6 +20,7 @@
 #include "app/beginning/beginning.h"
 #include "app/preferences.h"
 #include "app/stations.h"
+#include "app/widgets/drawn_parts.h"
 #include "app/widgets/room.h"
 #include "app/widgets/squinted.h"
 #include "app/widgets/theme.h"
@@ -48,6 +49,7 @@ QString manualPageOf(const Station& station) {
 MainWindow::MainWindow(materials::Library starter, storage::MaterialsStore* store) : desk_(std::move(starter), store) {
     setWindowTitle(tr("Yawning Dune"));
     setAcceptDrops(true);
+    letDrawnPartsBeTold();
     makeFrame();
     makeMenus();
     qApp->installEventFilter(this);

@@ -43,6 +43,20 @@ Section::Section(const planning::Plan& plan, std::vector<planning::SectionColumn
     quarters_ = std::clamp(int(std::ceil(fullest * 4)), 1, 4);
 }
 
+std::vector<Section::Run> Section::runs(const QRectF& box) const {
+    std::vector<Run> runs;
+    for (const planning::SectionColumn& column : columns_) {
+        const QRectF place(box.left() + column.from * box.width(), box.top(), (column.to - column.from) * box.width(),
+                           box.height());
+        const auto known = std::ranges::find(runs, column.stack, &Run::stack);
+        if (known == runs.end())
+            runs.push_back({column.stack, place});
+        else
+            known->place |= place;
+    }
+    return runs;
+}
+
 double Section::floorOf(const QRectF& box) const {
     return box.bottom() - paperHeight;
 }

@@ -25,6 +25,14 @@ class Section {
     };
     Hit at(const QRectF& box, const QPointF& position, int steps) const;
 
+    /// A stack's part of the cut, from its first column to its last.
+    struct Run {
+        int stack = -1;
+        QRectF place;
+    };
+    /// In the order of the cut.
+    std::vector<Run> runs(const QRectF& box) const;
+
  private:
     /// Height of the layers' room, and of one whole tooth in it.
     double floorOf(const QRectF& box) const;

@@ -182,7 +182,8 @@ class TestWords : public QObject {
 
         void resize(QWidget& window) const { window.resize(room_); }
         QStringList faults(QWidget& window) const {
-            QCoreApplication::processEvents();  // what was written last is laid out
+            QTest::qWait(20);  // what was read last is written, and laid out
+            QCoreApplication::processEvents();
             return TestWords::faults(window) << (isPseudo_ ? TestWords::untranslated(window) : QStringList());
         }
         /// In the window's own pixels.

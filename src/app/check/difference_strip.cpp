@@ -40,12 +40,23 @@ void DifferenceStrip::setRows(std::vector<Row> rows, double error) {
     rows_ = std::move(rows);
     error_ = error;
     if (rowOf(chosen_) < 0) chosen_ = -1;
-    QStringList lines;
-    for (const Row& row : rows_)
-        lines << QStringLiteral("%1: %2, %3. %4").arg(row.name, row.words, row.figure, row.correction);
-    setAccessibleDescription(lines.join(QLatin1Char('\n')));
+    tellOfParts(*this);
     measureScroll();
     viewport()->update();
+}
+
+std::vector<DrawnPart> DifferenceStrip::drawnParts() const {
+    std::vector<DrawnPart> parts;
+    const int height = rowHeight(), top = viewport()->y() - verticalScrollBar()->value();
+    for (std::size_t i = 0; i < rows_.size(); ++i)
+        parts.push_back(
+            {QStringLiteral("%1: %2, %3. %4").arg(rows_[i].name, rows_[i].words, rows_[i].figure, rows_[i].correction),
+             QRect(0, top + int(i) * height, width(), height), rows_[i].area == chosen_});
+    return parts;
+}
+
+void DifferenceStrip::choosePart(int part) {
+    take(part);
 }
 
 void DifferenceStrip::choose(int area) {

@@ -6,12 +6,14 @@
 #include <functional>
 #include <vector>
 
+#include "app/widgets/drawn_parts.h"
+
 namespace app {
 
 /// The areas of the work from the worst to the best: each with its colour beside the one that is wanted, in words, as a
 /// line as long as it is off, and with what is done about it. What the photograph's own error could explain is a part
 /// of the line that is only dotted.
-class DifferenceStrip : public QAbstractScrollArea {
+class DifferenceStrip : public QAbstractScrollArea, public HasParts {
     Q_OBJECT
 
  public:
@@ -31,6 +33,9 @@ class DifferenceStrip : public QAbstractScrollArea {
     /// By index of the area; -1 for none.
     void choose(int area);
     int chosen() const { return chosen_; }
+
+    std::vector<DrawnPart> drawnParts() const override;
+    void choosePart(int part) override;
 
  Q_SIGNALS:
     void areaChosen(int area);

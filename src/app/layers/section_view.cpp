@@ -1,12 +1,16 @@
 #include "app/layers/section_view.h"
 
 #include <QHelpEvent>
+#include <QKeyEvent>
 #include <QMouseEvent>
 #include <QToolTip>
+#include <algorithm>
 #include <cmath>
 
 #include "app/widgets/theme.h"
 #include "drawing/fonts.h"
+#include "drawing/shapes.h"
+#include "wording/counts.h"
 #include "wording/sentences.h"
 
 namespace app {
@@ -20,6 +24,8 @@ constexpr int columns = 420;
 
 SectionView::SectionView(QWidget* parent) : QWidget(parent) {
     setAccessibleName(tr("Section"));
+    setAccessibleDescription(tr("Left and right choose an area"));
+    setFocusPolicy(Qt::StrongFocus);
     setMinimumHeight(140);
 }
 
@@ -37,7 +43,34 @@ void SectionView::setPlan(std::shared_ptr<const planning::Plan> plan, const std:
 void SectionView::show(int steps, int selected) {
     steps_ = steps;
     selected_ = selected;
+    tellOfParts(*this);
     update();
+}
+
+std::vector<DrawnPart> SectionView::drawnParts() const {
+    std::vector<DrawnPart> parts;
+    if (!plan_) return parts;
+    for (const drawing::Section::Run& run : section_.runs(box())) {
+        const planning::PlannedStack& stack = plan_->stacks[std::size_t(run.stack)];
+        parts.push_back(
+            {tr("%1, %2").arg(wording::stackName(*plan_, run.stack), wording::layerCount(int(stack.layers.size()))),
+             run.place.toRect(), run.stack == selected_});
+    }
+    return parts;
+}
+
+void SectionView::choosePart(int part) {
+    onChosen(section_.runs(box())[std::size_t(part)].stack);
+}
+
+void SectionView::keyPressEvent(QKeyEvent* event) {
+    const int step = event->key() == Qt::Key_Right ? 1 : event->key() == Qt::Key_Left ? -1 : 0;
+    const auto runs = section_.runs(box());
+    if (step == 0 || runs.empty()) return QWidget::keyPressEvent(event);
+    const auto at = std::ranges::find(runs, selected_, &drawing::Section::Run::stack);
+    const auto next =
+        at == runs.end() ? 0 : std::clamp<std::ptrdiff_t>(at - runs.begin() + step, 0, std::ptrdiff_t(runs.size()) - 1);
+    onChosen(runs[std::size_t(next)].stack);
 }
 
 QRectF SectionView::box() const {
@@ -75,6 +108,7 @@ void SectionView::paintEvent(QPaintEvent*) {
     painter.setPen(theme().ink);
     painter.setFont(drawing::font(drawing::TypeSize::small));
     section_.paint(painter, box(), steps_, selected_);
+    if (hasFocus()) drawing::paintSelection(painter, QRectF(rect()).adjusted(1, 1, -2, -2), 1);
     painter.setPen(theme().quiet);
     const QRectF words(side, height() - wordsHeight, width() - 2 * side, wordsHeight);
     painter.drawText(words, Qt::AlignLeft, isAlongLine_ ? tr("where the line begins") : tr("darkest area"));

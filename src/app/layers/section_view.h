@@ -5,12 +5,13 @@
 #include <memory>
 #include <optional>
 
+#include "app/widgets/drawn_parts.h"
 #include "drawing/section.h"
 
 namespace app {
 
 /// The section as an instrument: hovering tells the stick and the tooth, a click chooses the area.
-class SectionView : public QWidget {
+class SectionView : public QWidget, public HasParts {
     Q_OBJECT
 
  public:
@@ -24,9 +25,14 @@ class SectionView : public QWidget {
     /// What lies at a place, in words; empty beside the section.
     QString wordsAt(const QPointF& position) const;
 
+    /// Its areas in the order of the cut.
+    std::vector<DrawnPart> drawnParts() const override;
+    void choosePart(int part) override;
+
  protected:
     bool event(QEvent* event) override;
     void mousePressEvent(QMouseEvent* event) override;
+    void keyPressEvent(QKeyEvent* event) override;
     void paintEvent(QPaintEvent*) override;
 
  private:

@@ -56,8 +56,25 @@ void DrawerView::select(const std::set<int>& things) {
     selected_ = things;
     selectedIds_.clear();
     for (const int i : things) selectedIds_.push_back(materials::idOf((*things_)[std::size_t(i)]));
+    tellOfParts(*this);
     viewport()->update();
     Q_EMIT selectionChanged();
+}
+
+std::vector<DrawnPart> DrawerView::drawnParts() const {
+    std::vector<DrawnPart> parts;
+    for (const Placed& placed : placed_) {
+        const materials::Owned& owned = (*things_)[std::size_t(placed.thing)];
+        const QString name = QString::fromStdString(materials::nameOf(owned));
+        const auto* medium = std::get_if<materials::Material>(&owned.what);
+        parts.push_back({medium ? tr("%1, %2").arg(name, wording::kindWord(medium->kind)) : name,
+                         boxOf(placed.thing).translated(viewport()->pos()), selected_.contains(placed.thing)});
+    }
+    return parts;
+}
+
+void DrawerView::choosePart(int part) {
+    select({placed_[std::size_t(part)].thing});
 }
 
 int DrawerView::columnCount() const {

@@ -5,6 +5,7 @@
 #include <vector>
 
 #include "app/materials/arrangement.h"
+#include "app/widgets/drawn_parts.h"
 
 namespace app {
 
@@ -12,7 +13,7 @@ namespace app {
 void paintShape(QPainter& painter, const QRectF& box, const materials::Owned& owned);
 
 /// The drawer seen from above: sections of things, each in the shape of its kind with its name.
-class DrawerView : public QAbstractScrollArea {
+class DrawerView : public QAbstractScrollArea, public HasParts {
     Q_OBJECT
 
  public:
@@ -27,6 +28,9 @@ class DrawerView : public QAbstractScrollArea {
     std::vector<std::string> selectedIds() const { return selectedIds_; }
     /// Where a thing lies in the viewport.
     QRect boxOf(int thing) const;
+
+    std::vector<DrawnPart> drawnParts() const override;
+    void choosePart(int part) override;
 
  Q_SIGNALS:
     void selectionChanged();

@@ -47,7 +47,19 @@ void OffcutsView::show(std::shared_ptr<const planning::Plan> plan, const materia
         papers_ = std::move(papers);
         makeSwatches(library);
     }
+    tellOfParts(*this);
     update();
+}
+
+std::vector<DrawnPart> OffcutsView::drawnParts() const {
+    std::vector<DrawnPart> parts;
+    for (int i = 0; i < int(papers_.size()); ++i)
+        parts.push_back({wordsFor(i), boxOf(i).toRect(), papers_[std::size_t(i)].id == looked_});
+    return parts;
+}
+
+void OffcutsView::choosePart(int part) {
+    onLooked(papers_[std::size_t(part)].id);
 }
 
 void OffcutsView::mousePressEvent(QMouseEvent* event) {

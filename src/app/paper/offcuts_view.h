@@ -5,12 +5,13 @@
 #include <functional>
 #include <memory>
 
+#include "app/widgets/drawn_parts.h"
 #include "planning/plan.h"
 
 namespace app {
 
 /// Papers as torn pieces, each with the subject's dark, medium and light laid on it in pencil, soft stick and pan.
-class OffcutsView : public QWidget {
+class OffcutsView : public QWidget, public HasParts {
     Q_OBJECT
 
  public:
@@ -22,6 +23,9 @@ class OffcutsView : public QWidget {
     /// `isJudged` if that is their rank.
     void show(std::shared_ptr<const planning::Plan> plan, const materials::Library& library,
               std::vector<materials::Paper> papers, std::size_t atHand, bool isJudged, const std::string& looked);
+
+    std::vector<DrawnPart> drawnParts() const override;
+    void choosePart(int part) override;
 
  protected:
     void mousePressEvent(QMouseEvent* event) override;

@@ -40,7 +40,33 @@ void TrayView::show(std::shared_ptr<const planning::Plan> plan, int selected,
                 return colour::chroma(lab) < 8 ? -1.0 : std::fmod(colour::hue(lab) + 20.0, 360.0);
             });
     }
+    tellOfParts(*this);
     update();
+}
+
+std::vector<int> TrayView::inRows() const {
+    std::vector<int> all;
+    for (const auto& row : rows_) all.insert(all.end(), row.begin(), row.end());
+    return all;
+}
+
+std::vector<DrawnPart> TrayView::drawnParts() const {
+    std::vector<DrawnPart> parts;
+    for (int r = 0; r < rowCount; ++r)
+        for (int n = 0; n < int(rows_[r].size()); ++n) {
+            const materials::Material& stick = plan_->sticks[std::size_t(rows_[r][std::size_t(n)])];
+            const double value = colour::munsellValueOfLightness(colour::labFromSrgb8(stick.masstone).L);
+            QString name = tr("%1, value %2").arg(QString::fromStdString(stick.name), wording::decimal(value, 1));
+            if (std::ranges::count(choices_, planning::StickChoice{stick.id, planning::StickUse::pinned}) > 0)
+                name = tr("%1, kept in").arg(name);
+            if (!stick.hazards.empty()) name = tr("%1, calls for care").arg(name);
+            parts.push_back({name, boxOf(r, n).toRect(), rows_[r][std::size_t(n)] == selected_});
+        }
+    return parts;
+}
+
+void TrayView::choosePart(int part) {
+    onChosen(inRows()[std::size_t(part)]);
 }
 
 void TrayView::mousePressEvent(QMouseEvent* event) {
@@ -51,8 +77,7 @@ void TrayView::mousePressEvent(QMouseEvent* event) {
 }
 
 void TrayView::keyPressEvent(QKeyEvent* event) {
-    std::vector<int> all;
-    for (const auto& row : rows_) all.insert(all.end(), row.begin(), row.end());
+    const std::vector<int> all = inRows();
     const int step = event->key() == Qt::Key_Right ? 1 : event->key() == Qt::Key_Left ? -1 : 0;
     if (step == 0 || all.empty()) return QWidget::keyPressEvent(event);
     const auto at = std::ranges::find(all, selected_);

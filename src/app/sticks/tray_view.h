@@ -5,13 +5,14 @@
 #include <memory>
 #include <vector>
 
+#include "app/widgets/drawn_parts.h"
 #include "planning/plan.h"
 
 namespace app {
 
 /// A picture's sticks as they lie in a tray: rows by value, light above dark; in a row the greys first, then round the
 /// hues from red.
-class TrayView : public QWidget {
+class TrayView : public QWidget, public HasParts {
     Q_OBJECT
 
  public:
@@ -20,6 +21,10 @@ class TrayView : public QWidget {
 
     void show(std::shared_ptr<const planning::Plan> plan, int selected,
               const std::vector<planning::StickChoice>& choices);
+
+    /// Its sticks, each row from left to right.
+    std::vector<DrawnPart> drawnParts() const override;
+    void choosePart(int part) override;
 
  protected:
     void mousePressEvent(QMouseEvent* event) override;
@@ -32,6 +37,7 @@ class TrayView : public QWidget {
 
     /// "value 6.2 to 8.9" of a row.
     QString rangeOf(int row) const;
+    std::vector<int> inRows() const;
     double rowHeight() const { return double(height()) / rowCount; }
     double rowTop(int row) const { return row * rowHeight(); }
     QRectF boxOf(int row, int place) const;

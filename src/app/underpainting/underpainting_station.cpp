@@ -11,6 +11,7 @@
 
 #include "app/area_choice.h"
 #include "app/underpainting/mix_sheet.h"
+#include "app/widgets/drawn_parts.h"
 #include "app/widgets/fields.h"
 #include "app/widgets/theme.h"
 #include "drawing/fonts.h"
@@ -47,7 +48,7 @@ planning::MinuteRange dryingOf(const planning::GroundProposal& ground, const mat
 }  // namespace
 
 /// Cards in rows, each two small pictures side by side, the ground and what it ends in, over two lines of words.
-class UnderpaintingStation::Board : public QWidget {
+class UnderpaintingStation::Board : public QWidget, public HasParts {
     Q_DECLARE_TR_FUNCTIONS(app::UnderpaintingStation)
 
  public:
@@ -67,11 +68,19 @@ class UnderpaintingStation::Board : public QWidget {
     void show(QList<Card> cards, planning::Ground looked) {
         cards_ = std::move(cards);
         looked_ = looked;
-        QStringList told;
-        for (const Card& card : cards_) told << card.name + QStringLiteral(": ") + card.words;
-        setAccessibleDescription(told.join(QStringLiteral("; ")));
+        tellOfParts(*this);
         update();
     }
+    std::vector<DrawnPart> drawnParts() const override {
+        std::vector<DrawnPart> parts;
+        for (int i = 0; i < int(cards_.size()); ++i) {
+            const Card& card = cards_[i];
+            const QString name = card.isChosen ? tr("%1 · laid").arg(card.name) : card.name;
+            parts.push_back({tr("%1: %2").arg(name, card.words), boxOf(i).toRect(), card.strategy == looked_});
+        }
+        return parts;
+    }
+    void choosePart(int part) override { onLooked(cards_[part].strategy); }
 
  protected:
     void mousePressEvent(QMouseEvent* event) override {

@@ -51,7 +51,22 @@ void Ladder::show(const subject::Masses& masses, int selected, wording::Counting
     selected_ = selected;
     counting_ = counting;
     if (inHand_ >= int(thresholds_.size())) inHand_ = -1;
+    tellOfParts(*this);
     update();
+}
+
+std::vector<DrawnPart> Ladder::drawnParts() const {
+    std::vector<DrawnPart> parts;
+    for (int i = 0; i < int(masses_.values.size()); ++i)
+        parts.push_back({tr("Mass at value %1, %2 % of the picture")
+                             .arg(wording::valueFigure(masses_.values[std::size_t(i)], counting_))
+                             .arg(std::lround(100 * masses_.shares[std::size_t(i)])),
+                         blockOf(i).toRect(), i == selected_});
+    return parts;
+}
+
+void Ladder::choosePart(int part) {
+    Q_EMIT chosen(part);
 }
 
 QPointF Ladder::markOf(int threshold) const {

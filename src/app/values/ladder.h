@@ -4,6 +4,7 @@
 #include <QWidget>
 #include <vector>
 
+#include "app/widgets/drawn_parts.h"
 #include "subject/masses.h"
 #include "wording/subject.h"
 
@@ -12,7 +13,7 @@ namespace app {
 /// The value ladder: nine rungs side by side from dark to light; each mass stands on its own as a block whose size is
 /// its share. The marks between the masses are dragged, or moved by keys: up and down choose one, left and right move
 /// it.
-class Ladder : public QWidget {
+class Ladder : public QWidget, public HasParts {
     Q_OBJECT
 
  public:
@@ -20,6 +21,10 @@ class Ladder : public QWidget {
     void show(const subject::Masses& masses, int selected, wording::Counting counting);
     /// Where a threshold's mark stands.
     QPointF markOf(int threshold) const;
+
+    /// Its masses, from dark to light.
+    std::vector<DrawnPart> drawnParts() const override;
+    void choosePart(int part) override;
 
  Q_SIGNALS:
     void chosen(int mass);

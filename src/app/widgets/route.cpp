@@ -41,15 +41,27 @@ void Route::setStations(const QStringList& names) {
 void Route::setDecided(int station, const QString& words, Mark mark) {
     stops_[station].decided = words;
     stops_[station].mark = mark;
-    QStringList all;
-    for (const Stop& stop : stops_) all << stop.name + QStringLiteral(": ") + stop.decided;
-    setAccessibleDescription(all.join(QStringLiteral("; ")));
     update();
 }
 
 void Route::setCurrent(int station) {
     current_ = station;
+    tellOfParts(*this);
     update();
+}
+
+std::vector<DrawnPart> Route::drawnParts() const {
+    std::vector<DrawnPart> parts;
+    for (int i = 0; i < int(stops_.size()); ++i) {
+        QString name = tr("%1: %2").arg(stops_[i].name, stops_[i].decided);
+        if (stops_[i].mark == Mark::attention) name = tr("%1 (wants attention)").arg(name);
+        parts.push_back({name, boxOf(i).toRect(), i == current_});
+    }
+    return parts;
+}
+
+void Route::choosePart(int part) {
+    Q_EMIT chosen(part);
 }
 
 QRectF Route::boxOf(int station) const {

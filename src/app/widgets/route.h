@@ -3,10 +3,12 @@
 #include <QStringList>
 #include <QWidget>
 
+#include "app/widgets/drawn_parts.h"
+
 namespace app {
 
 /// The rail of the stations in the order of the work, with what was decided at each.
-class Route : public QWidget {
+class Route : public QWidget, public HasParts {
     Q_OBJECT
 
  public:
@@ -21,6 +23,9 @@ class Route : public QWidget {
     int current() const { return current_; }
 
     QSize sizeHint() const override { return {176, 400}; }
+
+    std::vector<DrawnPart> drawnParts() const override;
+    void choosePart(int part) override;
 
  Q_SIGNALS:
     void chosen(int station);

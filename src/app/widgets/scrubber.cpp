@@ -39,9 +39,16 @@ void Scrubber::setStep(int step) {
     step = std::clamp(step, 0, most);
     if (step == step_) return;
     step_ = step;
-    setAccessibleDescription(tr("Step %1 of %2").arg(step_).arg(most));
+    tellOfPlace(*this, step_);
     update();
     Q_EMIT stepChanged(step_);
+}
+
+HasPlace::Place Scrubber::place() const {
+    const int most = plan_ ? int(plan_->steps.size()) : 0;
+    QString words = tr("Step %1 of %2").arg(step_).arg(most);
+    if (step_ > 0) words = tr("%1: %2").arg(words, wording::stepPlace(*plan_, plan_->steps[std::size_t(step_ - 1)]));
+    return {step_, 0, most, words};
 }
 
 double Scrubber::xOf(double step) const {

@@ -5,13 +5,14 @@
 #include <memory>
 #include <optional>
 
+#include "app/widgets/drawn_parts.h"
 #include "planning/moves.h"
 
 namespace app {
 
 /// The steps in a row, each in the colour of its stick; a pointer says how many are laid. A step that is dragged along
 /// the row is laid at another time, as far as there is room for it.
-class Scrubber : public QWidget {
+class Scrubber : public QWidget, public HasPlace {
     Q_OBJECT
 
  public:
@@ -19,6 +20,9 @@ class Scrubber : public QWidget {
     void setPlan(std::shared_ptr<const planning::Plan> plan);
     int step() const { return step_; }
     void setStep(int step);
+
+    Place place() const override;
+    void setPlace(int value) override { setStep(value); }
 
     /// How far a step may be moved in time; nullopt if it may not.
     std::function<std::optional<planning::TimeRoom>(int step)> roomOf;
