@@ -119,6 +119,14 @@
         <source>No answer is right or wrong. Each says what it would change in this picture: how near the finished sheet comes, how many layers it takes, and how long, on the paper and the ground of the plan as it is.</source>
         <translation>Keine Antwort ist richtig oder falsch. Jede sagt, was sie in diesem Bild ändern würde: wie nah das fertige Blatt kommt, wie viele Schichten und wie viel Zeit es braucht, auf Papier und Grund des jetzigen Plans.</translation>
     </message>
+    <message>
+        <source>Ways of working: those that ship, and your own.</source>
+        <translation>Arten zu arbeiten: mitgelieferte und eigene.</translation>
+    </message>
+    <message>
+        <source>Takes this approach off the list; studies that have it keep it.</source>
+        <translation>Nimmt dieses Vorgehen von der Liste; Studien, die es haben, behalten es.</translation>
+    </message>
 </context>
 <context>
     <name>app::AreasLeaf</name>
@@ -408,6 +416,34 @@
     <message>
         <source>Its colours come from %1.</source>
         <translation>Ihre Farben kommen von %1.</translation>
+    </message>
+    <message>
+        <source>How many areas are proposed.</source>
+        <translation>Wie viele Flächen vorgeschlagen werden.</translation>
+    </message>
+    <message>
+        <source>Takes the arrows off: strokes follow none in this area.</source>
+        <translation>Nimmt die Pfeile weg: In dieser Fläche folgen Striche keinem.</translation>
+    </message>
+    <message>
+        <source>How hard the border to a neighbour is: hard, soft or lost. As it is seen: measured from how fast the colours change there.</source>
+        <translation>Wie hart die Grenze zu einem Nachbarn ist: hart, weich oder verloren. Wie gesehen: gemessen daran, wie schnell die Farben dort wechseln.</translation>
+    </message>
+    <message>
+        <source>What you call this area: the plan and the log name it so.</source>
+        <translation>Wie Sie diese Fläche nennen: So heißt sie im Plan und im Logbuch.</translation>
+    </message>
+    <message>
+        <source>What it is: the plan gives advice for it and lays its strokes accordingly.</source>
+        <translation>Was sie ist: Der Plan gibt Rat dafür und legt ihre Striche danach.</translation>
+    </message>
+    <message>
+        <source>How near it lies: what is behind is laid first, softer and greyer.</source>
+        <translation>Wie nah sie liegt: Was hinten ist, wird zuerst gelegt, weicher und grauer.</translation>
+    </message>
+    <message>
+        <source>It may be finished first, and the strongest contrast is held against it.</source>
+        <translation>Sie kann zuerst fertig werden, und der stärkste Kontrast wird an ihr gemessen.</translation>
     </message>
 </context>
 <context>
@@ -743,6 +779,14 @@ U</translation>
     <message>
         <source>Bench</source>
         <translation>Staffelei</translation>
+    </message>
+    <message>
+        <source>After so many minutes of work you are asked to step back and look.</source>
+        <translation>Nach so vielen Minuten Arbeit werden Sie gebeten, zurückzutreten und zu schauen.</translation>
+    </message>
+    <message>
+        <source>A sound when something that you wait for is dry.</source>
+        <translation>Ein Ton, wenn etwas trocken ist, auf das Sie warten.</translation>
     </message>
 </context>
 <context>
@@ -1216,6 +1260,10 @@ U</translation>
         <source>Check</source>
         <translation>Prüfen</translation>
     </message>
+    <message>
+        <source>Up to which step the sheet was laid when it was photographed.</source>
+        <translation>Bis zu welchem Schritt das Blatt gelegt war, als es fotografiert wurde.</translation>
+    </message>
 </context>
 <context>
     <name>app::ColourLeaf</name>
@@ -1298,6 +1346,26 @@ U</translation>
     <message>
         <source>%1: %2.</source>
         <translation>%1: %2.</translation>
+    </message>
+    <message>
+        <source>How vivid it is meant, against the photograph.</source>
+        <translation>Wie leuchtend es gemeint ist, gegenüber dem Foto.</translation>
+    </message>
+    <message>
+        <source>How far its values are meant apart, against the photograph.</source>
+        <translation>Wie weit seine Tonwerte auseinander gemeint sind, gegenüber dem Foto.</translation>
+    </message>
+    <message>
+        <source>By how many value steps it is meant lighter or darker.</source>
+        <translation>Um wie viele Tonwertstufen es heller oder dunkler gemeint ist.</translation>
+    </message>
+    <message>
+        <source>How far its colours are meant towards orange or blue.</source>
+        <translation>Wie weit seine Farben zu Orange oder Blau hin gemeint sind.</translation>
+    </message>
+    <message>
+        <source>Takes back all that is changed here on purpose.</source>
+        <translation>Nimmt alles zurück, was hier mit Absicht geändert ist.</translation>
     </message>
 </context>
 <context>
@@ -1421,6 +1489,14 @@ U</translation>
     <message>
         <source>More than %1 are not taken up: what they gain is less than what picking them up costs.</source>
         <translation>Mehr als %1 werden nicht zur Hand genommen: Was sie bringen, ist weniger, als das Wechseln kostet.</translation>
+    </message>
+    <message>
+        <source>How much farther off than with all sticks the sheet may be.</source>
+        <translation>Um wie viel weiter entfernt als mit allen Kreiden das Blatt sein darf.</translation>
+    </message>
+    <message>
+        <source>Takes the least number of sticks that stays within this.</source>
+        <translation>Nimmt die kleinste Anzahl Kreiden, die darin bleibt.</translation>
     </message>
 </context>
 <context>
@@ -1587,6 +1663,14 @@ U</translation>
     <message>
         <source>Earths are known by their pigments, or by a warm hue of little light where none is said; all else by its look.</source>
         <translation>Erden erkennt man an ihren Pigmenten oder, wo keines angegeben ist, an einem warmen, wenig hellen Farbton; alles andere an seinem Aussehen.</translation>
+    </message>
+    <message>
+        <source>A palette of few colours: the whole plan is tried with it.</source>
+        <translation>Eine Palette aus wenigen Farben: Der ganze Plan wird mit ihr erprobt.</translation>
+    </message>
+    <message>
+        <source>How many sticks of this family the picture may have.</source>
+        <translation>Wie viele Kreiden dieser Familie das Bild haben darf.</translation>
     </message>
 </context>
 <context>
@@ -1755,6 +1839,30 @@ U</translation>
         <source>Also pinned up: %1. Under Areas, an area may take its colours from there.</source>
         <translation>Außerdem angeheftet: %1. Unter Flächen kann eine Fläche ihre Farben von dort nehmen.</translation>
     </message>
+    <message>
+        <source>A photograph of the subject: a new study begins with it.</source>
+        <translation>Ein Foto des Motivs: Damit beginnt eine neue Studie.</translation>
+    </message>
+    <message>
+        <source>The light that the picture will be seen in: colours are matched for it, each light with its spectrum.</source>
+        <translation>Das Licht, in dem das Bild gesehen wird: Farben werden dafür abgestimmt, jedes Licht mit seinem Spektrum.</translation>
+    </message>
+    <message>
+        <source>What the study is called, on the plan and in the log.</source>
+        <translation>Wie die Studie heißt, auf dem Plan und im Logbuch.</translation>
+    </message>
+    <message>
+        <source>Usual sizes of sheets; the picture is cut to the format.</source>
+        <translation>Übliche Blattgrößen; das Bild wird auf das Format geschnitten.</translation>
+    </message>
+    <message>
+        <source>How wide the picture is on the sheet, in millimetres.</source>
+        <translation>Wie breit das Bild auf dem Blatt ist, in Millimetern.</translation>
+    </message>
+    <message>
+        <source>How high the picture is on the sheet, in millimetres.</source>
+        <translation>Wie hoch das Bild auf dem Blatt ist, in Millimetern.</translation>
+    </message>
 </context>
 <context>
     <name>app::GapsLeaf</name>
@@ -1797,6 +1905,10 @@ U</translation>
         <source>Goal</source>
         <translation>Ziel</translation>
     </message>
+    <message>
+        <source>What is ranked first: each goal weighs colour, work, tooth and sparkle otherwise.</source>
+        <translation>Was zuerst kommt: Jedes Ziel wägt Farbe, Arbeit, Zahn und Funkeln anders.</translation>
+    </message>
 </context>
 <context>
     <name>app::GroupingsLeaf</name>
@@ -1827,6 +1939,10 @@ U</translation>
     <message>
         <source>It reads as %1.</source>
         <translation>Es liest sich als %1.</translation>
+    </message>
+    <message>
+        <source>Parts the masses as in the grouping that is chosen.</source>
+        <translation>Trennt die Massen wie in der gewählten Gruppierung.</translation>
     </message>
 </context>
 <context>
@@ -1874,6 +1990,26 @@ U</translation>
     <message>
         <source>Attach…</source>
         <translation>Anheften …</translation>
+    </message>
+    <message>
+        <source>How much of it is left; what is used up is not planned with.</source>
+        <translation>Wie viel davon übrig ist; mit Aufgebrauchtem wird nicht geplant.</translation>
+    </message>
+    <message>
+        <source>The box that it lies in.</source>
+        <translation>Die Schachtel, in der es liegt.</translation>
+    </message>
+    <message>
+        <source>Which place in the box is its own.</source>
+        <translation>Welcher Platz in der Schachtel seiner ist.</translation>
+    </message>
+    <message>
+        <source>What you noticed about it.</source>
+        <translation>Was Ihnen daran auffiel.</translation>
+    </message>
+    <message>
+        <source>Keeps a photograph of it, as of its label.</source>
+        <translation>Behält ein Foto davon, etwa vom Etikett.</translation>
     </message>
 </context>
 <context>
@@ -2197,6 +2333,22 @@ U</translation>
         <source>The cut through your sheet: each area from dark to light, its layers from the paper up. Drag the time below it to see each step go on, and where it goes on the subject.</source>
         <translation>Der Schnitt durch Ihr Blatt: jede Fläche von dunkel nach hell, ihre Schichten vom Papier nach oben. Ziehen Sie die Zeit darunter, um jeden Schritt liegen zu sehen, und wohin er auf dem Motiv kommt.</translation>
     </message>
+    <message>
+        <source>How small the marks may be: finer ones come nearer and take longer.</source>
+        <translation>Wie klein die Striche sein dürfen: Feinere kommen näher und dauern länger.</translation>
+    </message>
+    <message>
+        <source>The cut goes through all areas again, from dark to light.</source>
+        <translation>Der Schnitt geht wieder durch alle Flächen, von dunkel nach hell.</translation>
+    </message>
+    <message>
+        <source>How long you work at a stretch: the steps are cut so that nothing wet or half blended is left.</source>
+        <translation>Wie lange Sie am Stück arbeiten: Die Schritte werden so geteilt, dass nichts Nasses oder halb Verwischtes bleibt.</translation>
+    </message>
+    <message>
+        <source>You stop after the step that is shown.</source>
+        <translation>Sie hören nach dem gezeigten Schritt auf.</translation>
+    </message>
 </context>
 <context>
     <name>app::ListSheet</name>
@@ -2435,6 +2587,14 @@ U</translation>
     <message>
         <source>Log</source>
         <translation>Logbuch</translation>
+    </message>
+    <message>
+        <source>A stick, an area or any word of a note.</source>
+        <translation>Eine Kreide, eine Fläche oder ein Wort aus einer Notiz.</translation>
+    </message>
+    <message>
+        <source>Searches the logs of all studies.</source>
+        <translation>Sucht in den Logbüchern aller Studien.</translation>
     </message>
 </context>
 <context>
@@ -2789,6 +2949,10 @@ Freie Software unter der GNU GPL, Version 3 oder neuer.</translation>
         <source>All keys</source>
         <translation>Alle Tasten</translation>
     </message>
+    <message>
+        <source>Stops what is being made, or goes on with it; nothing is lost.</source>
+        <translation>Hält an, was gerade entsteht, oder macht damit weiter; nichts geht verloren.</translation>
+    </message>
 </context>
 <context>
     <name>app::ManualWindow</name>
@@ -2836,6 +3000,10 @@ Freie Software unter der GNU GPL, Version 3 oder neuer.</translation>
         <source>Hold Q to squint, W for values only, E to mirror, D for upside down, A for what the sheet is compared with, T for lamp light. R draws a grid and takes it away. These stand under Look too.</source>
         <translation>Q halten, um die Augen zusammenzukneifen, W für nur Tonwerte, E zum Spiegeln, D zum Umdrehen, A für das, womit das Blatt verglichen wird, T für Lampenlicht. R zeichnet ein Raster und nimmt es weg. Das alles steht auch unter Ansicht.</translation>
     </message>
+    <message>
+        <source>Lists the pages that have these words.</source>
+        <translation>Führt die Seiten auf, die diese Wörter haben.</translation>
+    </message>
 </context>
 <context>
     <name>app::Margin</name>
@@ -2858,6 +3026,10 @@ Freie Software unter der GNU GPL, Version 3 oder neuer.</translation>
     <message>
         <source>Mind</source>
         <translation>Achtung</translation>
+    </message>
+    <message>
+        <source>Takes this note away; Help brings all notes back.</source>
+        <translation>Nimmt diesen Hinweis weg; Hilfe holt alle zurück.</translation>
     </message>
 </context>
 <context>
@@ -3272,6 +3444,30 @@ Freie Software unter der GNU GPL, Version 3 oder neuer.</translation>
             <numerusform>%n Dinge liegen in der Schublade. Wählen Sie welche, um zu lesen, was über sie bekannt ist, und um zu sagen, was übrig ist, wo sie liegen und was Ihnen auffiel.</numerusform>
         </translation>
     </message>
+    <message>
+        <source>All that you have, or one tray of it.</source>
+        <translation>Alles, was Sie haben, oder ein Kasten davon.</translation>
+    </message>
+    <message>
+        <source>By what things lie together.</source>
+        <translation>Wonach Dinge zusammenliegen.</translation>
+    </message>
+    <message>
+        <source>Words that a thing has, or a colour as #rrggbb: what comes nearest is first.</source>
+        <translation>Wörter, die ein Ding hat, oder eine Farbe als #rrggbb: Das Nächste kommt zuerst.</translation>
+    </message>
+    <message>
+        <source>Shows only what is a stub or used up.</source>
+        <translation>Zeigt nur, was ein Stummel oder aufgebraucht ist.</translation>
+    </message>
+    <message>
+        <source>Lays out everything by how near its colour is to the chosen one, in CIEDE2000.</source>
+        <translation>Legt alles danach aus, wie nah seine Farbe der gewählten ist, in CIEDE2000.</translation>
+    </message>
+    <message>
+        <source>The paper on which what is told of colours and substitutes is tried.</source>
+        <translation>Das Papier, auf dem erprobt wird, was über Farben und Ersatz gesagt ist.</translation>
+    </message>
 </context>
 <context>
     <name>app::MeasureLeaf</name>
@@ -3422,6 +3618,18 @@ Einheit hineingeht, stehen dann hier.</translation>
     <message>
         <source>Take one length as the unit, and the others are told in it.</source>
         <translation>Nehmen Sie eine Länge als Einheit, und die anderen werden in ihr angegeben.</translation>
+    </message>
+    <message>
+        <source>What the grid divides the picture into.</source>
+        <translation>Worin das Raster das Bild teilt.</translation>
+    </message>
+    <message>
+        <source>Shows on the sheet what to draw, in its order: format, heights, widths, outlines, kept lengths.</source>
+        <translation>Zeigt auf dem Blatt, was zu zeichnen ist, der Reihe nach: Format, Höhen, Breiten, Umrisse, behaltene Längen.</translation>
+    </message>
+    <message>
+        <source>Up to which line of the construction drawing is shown.</source>
+        <translation>Bis zu welcher Linie die Konstruktionszeichnung gezeigt wird.</translation>
     </message>
 </context>
 <context>
@@ -3849,6 +4057,18 @@ Einheit hineingeht, stehen dann hier.</translation>
         <source>Beside it %1 looks %2 of a step darker than on a middle grey, though it measures the same.</source>
         <translation>Daneben sieht %1 um %2 einer Stufe dunkler aus als auf Mittelgrau, obwohl es dasselbe misst.</translation>
     </message>
+    <message>
+        <source>Leaves the paper to the plan, which takes the one that ranks first for your goal.</source>
+        <translation>Überlässt das Papier dem Plan, der das nimmt, das für Ihr Ziel an erster Stelle steht.</translation>
+    </message>
+    <message>
+        <source>Plans on the paper that is looked at, whatever its rank.</source>
+        <translation>Plant auf dem betrachteten Papier, gleich an welcher Stelle es steht.</translation>
+    </message>
+    <message>
+        <source>A card to lay on real offcuts of the best three papers; its photograph tells how much they hold and take.</source>
+        <translation>Eine Karte zum Legen auf echten Abschnitten der besten drei Papiere; ihr Foto sagt, wie viel sie fassen und nehmen.</translation>
+    </message>
 </context>
 <context>
     <name>app::PicturePair</name>
@@ -4019,6 +4239,10 @@ Einheit hineingeht, stehen dann hier.</translation>
     <message>
         <source>Each question stands where its answer tells most. What you tell apart is where you are right in about two of three cases beyond guessing; the bounds hold it in nine of ten.</source>
         <translation>Jede Frage steht da, wo ihre Antwort am meisten sagt. Was Sie unterscheiden, ist da, wo Sie über das Raten hinaus in etwa zwei von drei Fällen richtig liegen; die Grenzen enthalten es in neun von zehn.</translation>
+    </message>
+    <message>
+        <source>Begins the exercise that is chosen, or goes on with it.</source>
+        <translation>Beginnt die gewählte Übung oder macht mit ihr weiter.</translation>
     </message>
 </context>
 <context>
@@ -4598,6 +4822,18 @@ Einheit hineingeht, stehen dann hier.</translation>
         <source>It holds a toxic pigment (%1): make no dust, wear gloves, follow the label and the safety data sheet.</source>
         <translation>Sie enthält ein giftiges Pigment (%1): keinen Staub machen, Handschuhe tragen, Etikett und Sicherheitsdatenblatt befolgen.</translation>
     </message>
+    <message>
+        <source>Which of your materials the study draws from.</source>
+        <translation>Aus welchem Ihres Materials die Studie schöpft.</translation>
+    </message>
+    <message>
+        <source>How many sticks the plan may use at most.</source>
+        <translation>Wie viele Kreiden der Plan höchstens brauchen darf.</translation>
+    </message>
+    <message>
+        <source>How many layers may lie in an area at most.</source>
+        <translation>Wie viele Schichten in einer Fläche höchstens liegen dürfen.</translation>
+    </message>
 </context>
 <context>
     <name>app::StockLeaf</name>
@@ -4687,6 +4923,26 @@ Einheit hineingeht, stehen dann hier.</translation>
     <message>
         <source>Leave this out</source>
         <translation>Diesen weglassen</translation>
+    </message>
+    <message>
+        <source>What the chosen stroke is laid with.</source>
+        <translation>Womit der gewählte Strich gelegt wird.</translation>
+    </message>
+    <message>
+        <source>How it is laid.</source>
+        <translation>Wie er gelegt wird.</translation>
+    </message>
+    <message>
+        <source>How hard, by half steps.</source>
+        <translation>Wie kräftig, in halben Stufen.</translation>
+    </message>
+    <message>
+        <source>One more stroke on top.</source>
+        <translation>Ein weiterer Strich obenauf.</translation>
+    </message>
+    <message>
+        <source>Takes the chosen stroke off.</source>
+        <translation>Nimmt den gewählten Strich weg.</translation>
     </message>
 </context>
 <context>
@@ -5395,6 +5651,42 @@ Hier wird die Kurve stehen.</translation>
             <numerusform>%n Proben sind auf der Karte, die wirklich gelegt wird.</numerusform>
         </translation>
     </message>
+    <message>
+        <source>The paper that is tried on.</source>
+        <translation>Das Papier, auf dem probiert wird.</translation>
+    </message>
+    <message>
+        <source>What lies in the columns and rows.</source>
+        <translation>Was in den Spalten und Zeilen liegt.</translation>
+    </message>
+    <message>
+        <source>How it is laid.</source>
+        <translation>Wie er gelegt wird.</translation>
+    </message>
+    <message>
+        <source>How hard, by half steps.</source>
+        <translation>Wie kräftig, in halben Stufen.</translation>
+    </message>
+    <message>
+        <source>Shows only sticks that have these words.</source>
+        <translation>Zeigt nur Kreiden mit diesen Wörtern.</translation>
+    </message>
+    <message>
+        <source>Tries the sticks of the plan.</source>
+        <translation>Probiert die Kreiden des Plans.</translation>
+    </message>
+    <message>
+        <source>Takes all sticks off.</source>
+        <translation>Nimmt alle Kreiden weg.</translation>
+    </message>
+    <message>
+        <source>The colour that swatches are held against: an area, or one picked in the subject.</source>
+        <translation>Die Farbe, gegen die Proben gehalten werden: eine Fläche, oder eine im Motiv aufgenommene.</translation>
+    </message>
+    <message>
+        <source>Lays the offer that is chosen onto the sheet.</source>
+        <translation>Legt den gewählten Vorschlag auf das Blatt.</translation>
+    </message>
 </context>
 <context>
     <name>app::UnderpaintingStation</name>
@@ -5577,6 +5869,26 @@ Hier wird die Kurve stehen.</translation>
         <source>%1: %2</source>
         <translation>%1: %2</translation>
     </message>
+    <message>
+        <source>Shows the ground that is looked at without what goes over it.</source>
+        <translation>Zeigt den betrachteten Grund ohne das, was darüberkommt.</translation>
+    </message>
+    <message>
+        <source>How washes are dried: their waiting times follow from it.</source>
+        <translation>Wie Lavierungen getrocknet werden: Daraus folgen ihre Wartezeiten.</translation>
+    </message>
+    <message>
+        <source>A ground of its own for the area that is chosen.</source>
+        <translation>Ein eigener Grund für die gewählte Fläche.</translation>
+    </message>
+    <message>
+        <source>Leaves the ground to the plan, which lays what serves best for your goal.</source>
+        <translation>Überlässt den Grund dem Plan, der legt, was Ihrem Ziel am besten dient.</translation>
+    </message>
+    <message>
+        <source>Lays the ground that is looked at, under the whole picture.</source>
+        <translation>Legt den betrachteten Grund unter das ganze Bild.</translation>
+    </message>
 </context>
 <context>
     <name>app::UnsavedSheet</name>
@@ -5740,6 +6052,18 @@ Entscheidungen: %2, zuletzt geschrieben %3</translation>
     <message>
         <source>The values are read as soon as there is a picture.</source>
         <translation>Die Tonwerte werden gelesen, sobald ein Bild da ist.</translation>
+    </message>
+    <message>
+        <source>How many masses of value the subject is read in.</source>
+        <translation>In wie vielen Tonwertmassen das Motiv gelesen wird.</translation>
+    </message>
+    <message>
+        <source>How far the eyes are closed: small things melt into their masses.</source>
+        <translation>Wie weit die Augen geschlossen sind: Kleines verschmilzt mit seiner Masse.</translation>
+    </message>
+    <message>
+        <source>Whether black or white is counted as 1.</source>
+        <translation>Ob Schwarz oder Weiß als 1 zählt.</translation>
     </message>
 </context>
 <context>

@@ -119,6 +119,14 @@
         <source>No answer is right or wrong. Each says what it would change in this picture: how near the finished sheet comes, how many layers it takes, and how long, on the paper and the ground of the plan as it is.</source>
         <translation>Ninguna respuesta es buena o mala. Cada una dice lo que cambiaría en este cuadro: lo cerca que llega la hoja acabada, cuántas capas y cuánto tiempo pide, sobre el papel y el fondo del plan actual.</translation>
     </message>
+    <message>
+        <source>Ways of working: those that ship, and your own.</source>
+        <translation>Modos de trabajar: los que vienen, y los suyos.</translation>
+    </message>
+    <message>
+        <source>Takes this approach off the list; studies that have it keep it.</source>
+        <translation>Quita este enfoque de la lista; los estudios que lo tienen lo conservan.</translation>
+    </message>
 </context>
 <context>
     <name>app::AreasLeaf</name>
@@ -408,6 +416,34 @@
     <message>
         <source>Its colours come from %1.</source>
         <translation>Sus colores vienen de %1.</translation>
+    </message>
+    <message>
+        <source>How many areas are proposed.</source>
+        <translation>Cuántas zonas se proponen.</translation>
+    </message>
+    <message>
+        <source>Takes the arrows off: strokes follow none in this area.</source>
+        <translation>Quita las flechas: los trazos no siguen ninguna en esta zona.</translation>
+    </message>
+    <message>
+        <source>How hard the border to a neighbour is: hard, soft or lost. As it is seen: measured from how fast the colours change there.</source>
+        <translation>Lo duro del borde con una vecina: duro, suave o perdido. Como se ve: medido por lo rápido que cambian ahí los colores.</translation>
+    </message>
+    <message>
+        <source>What you call this area: the plan and the log name it so.</source>
+        <translation>Cómo llama a esta zona: así la nombran el plan y el diario.</translation>
+    </message>
+    <message>
+        <source>What it is: the plan gives advice for it and lays its strokes accordingly.</source>
+        <translation>Qué es: el plan aconseja para ello y pone así sus trazos.</translation>
+    </message>
+    <message>
+        <source>How near it lies: what is behind is laid first, softer and greyer.</source>
+        <translation>Lo cerca que está: lo de detrás se pone primero, más suave y gris.</translation>
+    </message>
+    <message>
+        <source>It may be finished first, and the strongest contrast is held against it.</source>
+        <translation>Puede acabarse primero, y el contraste más fuerte se compara con ella.</translation>
     </message>
 </context>
 <context>
@@ -743,6 +779,14 @@ U</translation>
     <message>
         <source>Bench</source>
         <translation>Caballete</translation>
+    </message>
+    <message>
+        <source>After so many minutes of work you are asked to step back and look.</source>
+        <translation>Tras tantos minutos de trabajo se le pide alejarse y mirar.</translation>
+    </message>
+    <message>
+        <source>A sound when something that you wait for is dry.</source>
+        <translation>Un sonido cuando algo que espera está seco.</translation>
     </message>
 </context>
 <context>
@@ -1216,6 +1260,10 @@ U</translation>
         <source>Check</source>
         <translation>Control</translation>
     </message>
+    <message>
+        <source>Up to which step the sheet was laid when it was photographed.</source>
+        <translation>Hasta qué paso estaba puesta la hoja al fotografiarla.</translation>
+    </message>
 </context>
 <context>
     <name>app::ColourLeaf</name>
@@ -1298,6 +1346,26 @@ U</translation>
     <message>
         <source>%1: %2.</source>
         <translation>%1: %2.</translation>
+    </message>
+    <message>
+        <source>How vivid it is meant, against the photograph.</source>
+        <translation>Lo vivo que se quiere, frente a la foto.</translation>
+    </message>
+    <message>
+        <source>How far its values are meant apart, against the photograph.</source>
+        <translation>Lo separados que se quieren sus valores, frente a la foto.</translation>
+    </message>
+    <message>
+        <source>By how many value steps it is meant lighter or darker.</source>
+        <translation>En cuántos pasos de valor se quiere más claro o más oscuro.</translation>
+    </message>
+    <message>
+        <source>How far its colours are meant towards orange or blue.</source>
+        <translation>Lo que se quieren sus colores hacia el naranja o el azul.</translation>
+    </message>
+    <message>
+        <source>Takes back all that is changed here on purpose.</source>
+        <translation>Deshace todo lo cambiado aquí a propósito.</translation>
     </message>
 </context>
 <context>
@@ -1421,6 +1489,14 @@ U</translation>
     <message>
         <source>More than %1 are not taken up: what they gain is less than what picking them up costs.</source>
         <translation>No se toman más de %1: lo que aportan es menos de lo que cuesta cambiarlas.</translation>
+    </message>
+    <message>
+        <source>How much farther off than with all sticks the sheet may be.</source>
+        <translation>Cuánto más lejos puede estar la hoja que con todas las barras.</translation>
+    </message>
+    <message>
+        <source>Takes the least number of sticks that stays within this.</source>
+        <translation>Toma el menor número de barras que quede dentro.</translation>
     </message>
 </context>
 <context>
@@ -1587,6 +1663,14 @@ U</translation>
     <message>
         <source>Earths are known by their pigments, or by a warm hue of little light where none is said; all else by its look.</source>
         <translation>Las tierras se conocen por sus pigmentos o, si no se dicen, por un tono cálido de poca luz; todo lo demás por su aspecto.</translation>
+    </message>
+    <message>
+        <source>A palette of few colours: the whole plan is tried with it.</source>
+        <translation>Una paleta de pocos colores: todo el plan se prueba con ella.</translation>
+    </message>
+    <message>
+        <source>How many sticks of this family the picture may have.</source>
+        <translation>Cuántas barras de esta familia puede tener el cuadro.</translation>
     </message>
 </context>
 <context>
@@ -1755,6 +1839,30 @@ U</translation>
         <source>Also pinned up: %1. Under Areas, an area may take its colours from there.</source>
         <translation>También fijadas: %1. En Zonas, una zona puede tomar de ahí sus colores.</translation>
     </message>
+    <message>
+        <source>A photograph of the subject: a new study begins with it.</source>
+        <translation>Una foto del motivo: con ella empieza un estudio nuevo.</translation>
+    </message>
+    <message>
+        <source>The light that the picture will be seen in: colours are matched for it, each light with its spectrum.</source>
+        <translation>La luz en que se verá el cuadro: los colores se ajustan a ella, cada luz con su espectro.</translation>
+    </message>
+    <message>
+        <source>What the study is called, on the plan and in the log.</source>
+        <translation>Cómo se llama el estudio, en el plan y en el diario.</translation>
+    </message>
+    <message>
+        <source>Usual sizes of sheets; the picture is cut to the format.</source>
+        <translation>Tamaños usuales de hoja; la imagen se corta al formato.</translation>
+    </message>
+    <message>
+        <source>How wide the picture is on the sheet, in millimetres.</source>
+        <translation>Lo ancho del cuadro en la hoja, en milímetros.</translation>
+    </message>
+    <message>
+        <source>How high the picture is on the sheet, in millimetres.</source>
+        <translation>Lo alto del cuadro en la hoja, en milímetros.</translation>
+    </message>
 </context>
 <context>
     <name>app::GapsLeaf</name>
@@ -1797,6 +1905,10 @@ U</translation>
         <source>Goal</source>
         <translation>Meta</translation>
     </message>
+    <message>
+        <source>What is ranked first: each goal weighs colour, work, tooth and sparkle otherwise.</source>
+        <translation>Lo que va primero: cada meta pesa de otro modo color, trabajo, grano y centelleo.</translation>
+    </message>
 </context>
 <context>
     <name>app::GroupingsLeaf</name>
@@ -1827,6 +1939,10 @@ U</translation>
     <message>
         <source>It reads as %1.</source>
         <translation>Se lee como %1.</translation>
+    </message>
+    <message>
+        <source>Parts the masses as in the grouping that is chosen.</source>
+        <translation>Separa las masas como en la agrupación elegida.</translation>
     </message>
 </context>
 <context>
@@ -1874,6 +1990,26 @@ U</translation>
     <message>
         <source>Attach…</source>
         <translation>Adjuntar…</translation>
+    </message>
+    <message>
+        <source>How much of it is left; what is used up is not planned with.</source>
+        <translation>Cuánto queda; con lo gastado no se planea.</translation>
+    </message>
+    <message>
+        <source>The box that it lies in.</source>
+        <translation>La caja en que está.</translation>
+    </message>
+    <message>
+        <source>Which place in the box is its own.</source>
+        <translation>Cuál es su lugar en la caja.</translation>
+    </message>
+    <message>
+        <source>What you noticed about it.</source>
+        <translation>Lo que notó de ello.</translation>
+    </message>
+    <message>
+        <source>Keeps a photograph of it, as of its label.</source>
+        <translation>Guarda una foto suya, como de la etiqueta.</translation>
     </message>
 </context>
 <context>
@@ -2197,6 +2333,22 @@ U</translation>
         <source>The cut through your sheet: each area from dark to light, its layers from the paper up. Drag the time below it to see each step go on, and where it goes on the subject.</source>
         <translation>El corte de su hoja: cada zona de oscuro a claro, sus capas desde el papel. Arrastre el tiempo de abajo para ver ponerse cada paso, y dónde va en el motivo.</translation>
     </message>
+    <message>
+        <source>How small the marks may be: finer ones come nearer and take longer.</source>
+        <translation>Lo pequeñas que pueden ser las marcas: las finas se acercan más y tardan más.</translation>
+    </message>
+    <message>
+        <source>The cut goes through all areas again, from dark to light.</source>
+        <translation>El corte pasa de nuevo por todas las zonas, de oscuro a claro.</translation>
+    </message>
+    <message>
+        <source>How long you work at a stretch: the steps are cut so that nothing wet or half blended is left.</source>
+        <translation>Cuánto trabaja de una vez: los pasos se cortan de modo que no quede nada mojado ni difuminado a medias.</translation>
+    </message>
+    <message>
+        <source>You stop after the step that is shown.</source>
+        <translation>Usted para tras el paso mostrado.</translation>
+    </message>
 </context>
 <context>
     <name>app::ListSheet</name>
@@ -2435,6 +2587,14 @@ U</translation>
     <message>
         <source>Log</source>
         <translation>Diario</translation>
+    </message>
+    <message>
+        <source>A stick, an area or any word of a note.</source>
+        <translation>Una barra, una zona o una palabra de una nota.</translation>
+    </message>
+    <message>
+        <source>Searches the logs of all studies.</source>
+        <translation>Busca en los diarios de todos los estudios.</translation>
     </message>
 </context>
 <context>
@@ -2789,6 +2949,10 @@ Software libre bajo la GNU GPL, versión 3 o posterior.</translation>
         <source>All keys</source>
         <translation>Todas las teclas</translation>
     </message>
+    <message>
+        <source>Stops what is being made, or goes on with it; nothing is lost.</source>
+        <translation>Detiene lo que se hace, o sigue con ello; nada se pierde.</translation>
+    </message>
 </context>
 <context>
     <name>app::ManualWindow</name>
@@ -2836,6 +3000,10 @@ Software libre bajo la GNU GPL, versión 3 o posterior.</translation>
         <source>Hold Q to squint, W for values only, E to mirror, D for upside down, A for what the sheet is compared with, T for lamp light. R draws a grid and takes it away. These stand under Look too.</source>
         <translation>Mantenga Q para entornar los ojos, W para solo valores, E para el espejo, D para ponerlo del revés, A para aquello con que se compara la hoja, T para luz de lámpara. R dibuja una cuadrícula y la quita. Todo está también en Mirar.</translation>
     </message>
+    <message>
+        <source>Lists the pages that have these words.</source>
+        <translation>Lista las páginas que tienen estas palabras.</translation>
+    </message>
 </context>
 <context>
     <name>app::Margin</name>
@@ -2858,6 +3026,10 @@ Software libre bajo la GNU GPL, versión 3 o posterior.</translation>
     <message>
         <source>Mind</source>
         <translation>Cuidado</translation>
+    </message>
+    <message>
+        <source>Takes this note away; Help brings all notes back.</source>
+        <translation>Quita esta nota; Ayuda las trae todas.</translation>
     </message>
 </context>
 <context>
@@ -3272,6 +3444,30 @@ Software libre bajo la GNU GPL, versión 3 o posterior.</translation>
             <numerusform>%n cosas están en el cajón. Elija alguna para leer lo que se sabe de ellas y decir lo que queda, dónde están y qué notó.</numerusform>
         </translation>
     </message>
+    <message>
+        <source>All that you have, or one tray of it.</source>
+        <translation>Todo lo que tiene, o una bandeja.</translation>
+    </message>
+    <message>
+        <source>By what things lie together.</source>
+        <translation>Por qué están juntas las cosas.</translation>
+    </message>
+    <message>
+        <source>Words that a thing has, or a colour as #rrggbb: what comes nearest is first.</source>
+        <translation>Palabras de una cosa, o un color como #rrggbb: lo más cercano va primero.</translation>
+    </message>
+    <message>
+        <source>Shows only what is a stub or used up.</source>
+        <translation>Muestra solo lo que es un cabo o está gastado.</translation>
+    </message>
+    <message>
+        <source>Lays out everything by how near its colour is to the chosen one, in CIEDE2000.</source>
+        <translation>Dispone todo por lo cerca que está su color del elegido, en CIEDE2000.</translation>
+    </message>
+    <message>
+        <source>The paper on which what is told of colours and substitutes is tried.</source>
+        <translation>El papel en que se prueba lo dicho de colores y sustitutas.</translation>
+    </message>
 </context>
 <context>
     <name>app::MeasureLeaf</name>
@@ -3422,6 +3618,18 @@ la unidad se leerán aquí.</translation>
     <message>
         <source>Take one length as the unit, and the others are told in it.</source>
         <translation>Tome una longitud como unidad, y las demás se dicen en ella.</translation>
+    </message>
+    <message>
+        <source>What the grid divides the picture into.</source>
+        <translation>En qué divide el cuadro la cuadrícula.</translation>
+    </message>
+    <message>
+        <source>Shows on the sheet what to draw, in its order: format, heights, widths, outlines, kept lengths.</source>
+        <translation>Muestra en la hoja qué dibujar, en orden: formato, alturas, anchos, contornos, longitudes guardadas.</translation>
+    </message>
+    <message>
+        <source>Up to which line of the construction drawing is shown.</source>
+        <translation>Hasta qué línea se muestra el dibujo de construcción.</translation>
     </message>
 </context>
 <context>
@@ -3849,6 +4057,18 @@ la unidad se leerán aquí.</translation>
         <source>Beside it %1 looks %2 of a step darker than on a middle grey, though it measures the same.</source>
         <translation>A su lado %1 se ve %2 de paso más oscuro que sobre un gris medio, aunque mide igual.</translation>
     </message>
+    <message>
+        <source>Leaves the paper to the plan, which takes the one that ranks first for your goal.</source>
+        <translation>Deja el papel al plan, que toma el primero para su meta.</translation>
+    </message>
+    <message>
+        <source>Plans on the paper that is looked at, whatever its rank.</source>
+        <translation>Planea en el papel que se mira, sea cual sea su puesto.</translation>
+    </message>
+    <message>
+        <source>A card to lay on real offcuts of the best three papers; its photograph tells how much they hold and take.</source>
+        <translation>Una tarjeta para poner en recortes reales de los tres mejores papeles; su foto dice cuánto retienen y toman.</translation>
+    </message>
 </context>
 <context>
     <name>app::PicturePair</name>
@@ -4019,6 +4239,10 @@ la unidad se leerán aquí.</translation>
     <message>
         <source>Each question stands where its answer tells most. What you tell apart is where you are right in about two of three cases beyond guessing; the bounds hold it in nine of ten.</source>
         <translation>Cada pregunta está donde su respuesta dice más. Lo que distingue está donde acierta en unos dos de tres casos más allá del azar; los límites lo contienen en nueve de diez.</translation>
+    </message>
+    <message>
+        <source>Begins the exercise that is chosen, or goes on with it.</source>
+        <translation>Empieza el ejercicio elegido, o sigue con él.</translation>
     </message>
 </context>
 <context>
@@ -4598,6 +4822,18 @@ la unidad se leerán aquí.</translation>
         <source>It holds a toxic pigment (%1): make no dust, wear gloves, follow the label and the safety data sheet.</source>
         <translation>Contiene un pigmento tóxico (%1): no haga polvo, use guantes, siga la etiqueta y la ficha de datos de seguridad.</translation>
     </message>
+    <message>
+        <source>Which of your materials the study draws from.</source>
+        <translation>De qué material toma el estudio.</translation>
+    </message>
+    <message>
+        <source>How many sticks the plan may use at most.</source>
+        <translation>Cuántas barras puede usar el plan como máximo.</translation>
+    </message>
+    <message>
+        <source>How many layers may lie in an area at most.</source>
+        <translation>Cuántas capas puede tener una zona como máximo.</translation>
+    </message>
 </context>
 <context>
     <name>app::StockLeaf</name>
@@ -4687,6 +4923,26 @@ la unidad se leerán aquí.</translation>
     <message>
         <source>Leave this out</source>
         <translation>Quitar este</translation>
+    </message>
+    <message>
+        <source>What the chosen stroke is laid with.</source>
+        <translation>Con qué se pone el trazo elegido.</translation>
+    </message>
+    <message>
+        <source>How it is laid.</source>
+        <translation>Cómo se pone.</translation>
+    </message>
+    <message>
+        <source>How hard, by half steps.</source>
+        <translation>Con qué fuerza, por medios grados.</translation>
+    </message>
+    <message>
+        <source>One more stroke on top.</source>
+        <translation>Un trazo más encima.</translation>
+    </message>
+    <message>
+        <source>Takes the chosen stroke off.</source>
+        <translation>Quita el trazo elegido.</translation>
     </message>
 </context>
 <context>
@@ -5395,6 +5651,42 @@ Aquí estará la curva.</translation>
             <numerusform>%n muestras están en la tarjeta que se pone de verdad.</numerusform>
         </translation>
     </message>
+    <message>
+        <source>The paper that is tried on.</source>
+        <translation>El papel en que se prueba.</translation>
+    </message>
+    <message>
+        <source>What lies in the columns and rows.</source>
+        <translation>Lo que está en las columnas y filas.</translation>
+    </message>
+    <message>
+        <source>How it is laid.</source>
+        <translation>Cómo se pone.</translation>
+    </message>
+    <message>
+        <source>How hard, by half steps.</source>
+        <translation>Con qué fuerza, por medios grados.</translation>
+    </message>
+    <message>
+        <source>Shows only sticks that have these words.</source>
+        <translation>Muestra solo barras con estas palabras.</translation>
+    </message>
+    <message>
+        <source>Tries the sticks of the plan.</source>
+        <translation>Prueba las barras del plan.</translation>
+    </message>
+    <message>
+        <source>Takes all sticks off.</source>
+        <translation>Quita todas las barras.</translation>
+    </message>
+    <message>
+        <source>The colour that swatches are held against: an area, or one picked in the subject.</source>
+        <translation>El color con que se comparan las muestras: una zona, o uno tomado en el motivo.</translation>
+    </message>
+    <message>
+        <source>Lays the offer that is chosen onto the sheet.</source>
+        <translation>Pone la propuesta elegida en la hoja.</translation>
+    </message>
 </context>
 <context>
     <name>app::UnderpaintingStation</name>
@@ -5577,6 +5869,26 @@ Aquí estará la curva.</translation>
         <source>%1: %2</source>
         <translation>%1: %2</translation>
     </message>
+    <message>
+        <source>Shows the ground that is looked at without what goes over it.</source>
+        <translation>Muestra el fondo que se mira sin lo que va encima.</translation>
+    </message>
+    <message>
+        <source>How washes are dried: their waiting times follow from it.</source>
+        <translation>Cómo se secan las aguadas: de ello salen sus esperas.</translation>
+    </message>
+    <message>
+        <source>A ground of its own for the area that is chosen.</source>
+        <translation>Un fondo propio para la zona elegida.</translation>
+    </message>
+    <message>
+        <source>Leaves the ground to the plan, which lays what serves best for your goal.</source>
+        <translation>Deja el fondo al plan, que pone lo que mejor sirve a su meta.</translation>
+    </message>
+    <message>
+        <source>Lays the ground that is looked at, under the whole picture.</source>
+        <translation>Pone el fondo que se mira bajo todo el cuadro.</translation>
+    </message>
 </context>
 <context>
     <name>app::UnsavedSheet</name>
@@ -5740,6 +6052,18 @@ Elecciones: %2, escritas por última vez %3</translation>
     <message>
         <source>The values are read as soon as there is a picture.</source>
         <translation>Los valores se leen en cuanto hay imagen.</translation>
+    </message>
+    <message>
+        <source>How many masses of value the subject is read in.</source>
+        <translation>En cuántas masas de valor se lee el motivo.</translation>
+    </message>
+    <message>
+        <source>How far the eyes are closed: small things melt into their masses.</source>
+        <translation>Lo cerrados que están los ojos: lo pequeño se funde en su masa.</translation>
+    </message>
+    <message>
+        <source>Whether black or white is counted as 1.</source>
+        <translation>Si el negro o el blanco cuenta como 1.</translation>
     </message>
 </context>
 <context>

@@ -119,6 +119,14 @@
         <source>No answer is right or wrong. Each says what it would change in this picture: how near the finished sheet comes, how many layers it takes, and how long, on the paper and the ground of the plan as it is.</source>
         <translation>Aucune réponse n&apos;est juste ou fausse. Chacune dit ce qu&apos;elle changerait dans ce tableau&#xa0;: à quelle distance arrive la feuille finie, combien de couches et de temps il faut, sur le papier et le fond du plan actuel.</translation>
     </message>
+    <message>
+        <source>Ways of working: those that ship, and your own.</source>
+        <translation>Façons de travailler&#xa0;: celles fournies, et les vôtres.</translation>
+    </message>
+    <message>
+        <source>Takes this approach off the list; studies that have it keep it.</source>
+        <translation>Ôte cette démarche de la liste&#xa0;; les études qui l&apos;ont la gardent.</translation>
+    </message>
 </context>
 <context>
     <name>app::AreasLeaf</name>
@@ -408,6 +416,34 @@
     <message>
         <source>Its colours come from %1.</source>
         <translation>Ses couleurs viennent de %1.</translation>
+    </message>
+    <message>
+        <source>How many areas are proposed.</source>
+        <translation>Combien de zones sont proposées.</translation>
+    </message>
+    <message>
+        <source>Takes the arrows off: strokes follow none in this area.</source>
+        <translation>Ôte les flèches&#xa0;: les traits n&apos;en suivent aucune dans cette zone.</translation>
+    </message>
+    <message>
+        <source>How hard the border to a neighbour is: hard, soft or lost. As it is seen: measured from how fast the colours change there.</source>
+        <translation>La dureté du bord avec une voisine&#xa0;: dur, doux ou perdu. Comme on le voit&#xa0;: mesuré à la vitesse où les couleurs y changent.</translation>
+    </message>
+    <message>
+        <source>What you call this area: the plan and the log name it so.</source>
+        <translation>Le nom que vous donnez à cette zone&#xa0;: plan et journal la nomment ainsi.</translation>
+    </message>
+    <message>
+        <source>What it is: the plan gives advice for it and lays its strokes accordingly.</source>
+        <translation>Ce qu&apos;elle est&#xa0;: le plan conseille en conséquence et pose ses traits ainsi.</translation>
+    </message>
+    <message>
+        <source>How near it lies: what is behind is laid first, softer and greyer.</source>
+        <translation>Si elle est près&#xa0;: ce qui est derrière se pose d&apos;abord, plus doux et plus gris.</translation>
+    </message>
+    <message>
+        <source>It may be finished first, and the strongest contrast is held against it.</source>
+        <translation>Elle peut être finie d&apos;abord, et le contraste le plus fort lui est comparé.</translation>
     </message>
 </context>
 <context>
@@ -743,6 +779,14 @@ U</translation>
     <message>
         <source>Bench</source>
         <translation>Chevalet</translation>
+    </message>
+    <message>
+        <source>After so many minutes of work you are asked to step back and look.</source>
+        <translation>Après ce nombre de minutes, on vous demande de prendre du recul et de regarder.</translation>
+    </message>
+    <message>
+        <source>A sound when something that you wait for is dry.</source>
+        <translation>Un son quand ce que vous attendez est sec.</translation>
     </message>
 </context>
 <context>
@@ -1216,6 +1260,10 @@ U</translation>
         <source>Check</source>
         <translation>Contrôle</translation>
     </message>
+    <message>
+        <source>Up to which step the sheet was laid when it was photographed.</source>
+        <translation>Jusqu&apos;à quelle étape la feuille était posée sur la photo.</translation>
+    </message>
 </context>
 <context>
     <name>app::ColourLeaf</name>
@@ -1298,6 +1346,26 @@ U</translation>
     <message>
         <source>%1: %2.</source>
         <translation>%1&#xa0;: %2.</translation>
+    </message>
+    <message>
+        <source>How vivid it is meant, against the photograph.</source>
+        <translation>À quel point on le veut vif, par rapport à la photo.</translation>
+    </message>
+    <message>
+        <source>How far its values are meant apart, against the photograph.</source>
+        <translation>À quel point on veut ses valeurs écartées, par rapport à la photo.</translation>
+    </message>
+    <message>
+        <source>By how many value steps it is meant lighter or darker.</source>
+        <translation>De combien de degrés de valeur on le veut plus clair ou plus sombre.</translation>
+    </message>
+    <message>
+        <source>How far its colours are meant towards orange or blue.</source>
+        <translation>À quel point on veut ses couleurs vers l&apos;orange ou le bleu.</translation>
+    </message>
+    <message>
+        <source>Takes back all that is changed here on purpose.</source>
+        <translation>Reprend tout ce qui est changé exprès ici.</translation>
     </message>
 </context>
 <context>
@@ -1421,6 +1489,14 @@ U</translation>
     <message>
         <source>More than %1 are not taken up: what they gain is less than what picking them up costs.</source>
         <translation>On n&apos;en prend pas plus de %1&#xa0;: ce qu&apos;ils apportent est moindre que ce que coûte d&apos;en changer.</translation>
+    </message>
+    <message>
+        <source>How much farther off than with all sticks the sheet may be.</source>
+        <translation>De combien la feuille peut être plus loin qu&apos;avec tous les bâtons.</translation>
+    </message>
+    <message>
+        <source>Takes the least number of sticks that stays within this.</source>
+        <translation>Prend le plus petit nombre de bâtons qui y reste.</translation>
     </message>
 </context>
 <context>
@@ -1587,6 +1663,14 @@ U</translation>
     <message>
         <source>Earths are known by their pigments, or by a warm hue of little light where none is said; all else by its look.</source>
         <translation>Les terres se reconnaissent à leurs pigments, ou, faute d&apos;indication, à une teinte chaude et peu lumineuse&#xa0;; tout le reste à son aspect.</translation>
+    </message>
+    <message>
+        <source>A palette of few colours: the whole plan is tried with it.</source>
+        <translation>Une palette de peu de couleurs&#xa0;: tout le plan est essayé avec elle.</translation>
+    </message>
+    <message>
+        <source>How many sticks of this family the picture may have.</source>
+        <translation>Combien de bâtons de cette famille le tableau peut avoir.</translation>
     </message>
 </context>
 <context>
@@ -1755,6 +1839,30 @@ U</translation>
         <source>Also pinned up: %1. Under Areas, an area may take its colours from there.</source>
         <translation>Aussi épinglées&#xa0;: %1. À Zones, une zone peut y prendre ses couleurs.</translation>
     </message>
+    <message>
+        <source>A photograph of the subject: a new study begins with it.</source>
+        <translation>Une photo du sujet&#xa0;: une nouvelle étude commence par elle.</translation>
+    </message>
+    <message>
+        <source>The light that the picture will be seen in: colours are matched for it, each light with its spectrum.</source>
+        <translation>La lumière où le tableau sera vu&#xa0;: les couleurs sont accordées pour elle, chaque lumière avec son spectre.</translation>
+    </message>
+    <message>
+        <source>What the study is called, on the plan and in the log.</source>
+        <translation>Le nom de l&apos;étude, sur le plan et dans le journal.</translation>
+    </message>
+    <message>
+        <source>Usual sizes of sheets; the picture is cut to the format.</source>
+        <translation>Formats usuels de feuille&#xa0;; l&apos;image est coupée au format.</translation>
+    </message>
+    <message>
+        <source>How wide the picture is on the sheet, in millimetres.</source>
+        <translation>La largeur du tableau sur la feuille, en millimètres.</translation>
+    </message>
+    <message>
+        <source>How high the picture is on the sheet, in millimetres.</source>
+        <translation>La hauteur du tableau sur la feuille, en millimètres.</translation>
+    </message>
 </context>
 <context>
     <name>app::GapsLeaf</name>
@@ -1797,6 +1905,10 @@ U</translation>
         <source>Goal</source>
         <translation>But</translation>
     </message>
+    <message>
+        <source>What is ranked first: each goal weighs colour, work, tooth and sparkle otherwise.</source>
+        <translation>Ce qui vient en tête&#xa0;: chaque but pèse autrement couleur, travail, grain et éclat.</translation>
+    </message>
 </context>
 <context>
     <name>app::GroupingsLeaf</name>
@@ -1827,6 +1939,10 @@ U</translation>
     <message>
         <source>It reads as %1.</source>
         <translation>Cela se lit comme %1.</translation>
+    </message>
+    <message>
+        <source>Parts the masses as in the grouping that is chosen.</source>
+        <translation>Sépare les masses comme dans le groupement choisi.</translation>
     </message>
 </context>
 <context>
@@ -1874,6 +1990,26 @@ U</translation>
     <message>
         <source>Attach…</source>
         <translation>Joindre…</translation>
+    </message>
+    <message>
+        <source>How much of it is left; what is used up is not planned with.</source>
+        <translation>Combien il en reste&#xa0;; on ne planifie pas avec ce qui est épuisé.</translation>
+    </message>
+    <message>
+        <source>The box that it lies in.</source>
+        <translation>La boîte où il est.</translation>
+    </message>
+    <message>
+        <source>Which place in the box is its own.</source>
+        <translation>Sa place dans la boîte.</translation>
+    </message>
+    <message>
+        <source>What you noticed about it.</source>
+        <translation>Ce que vous en avez remarqué.</translation>
+    </message>
+    <message>
+        <source>Keeps a photograph of it, as of its label.</source>
+        <translation>En garde une photo, par exemple de l&apos;étiquette.</translation>
     </message>
 </context>
 <context>
@@ -2197,6 +2333,22 @@ U</translation>
         <source>The cut through your sheet: each area from dark to light, its layers from the paper up. Drag the time below it to see each step go on, and where it goes on the subject.</source>
         <translation>La coupe de votre feuille&#xa0;: chaque zone du sombre au clair, ses couches à partir du papier. Tirez le temps en dessous pour voir chaque étape se poser, et où elle va sur le sujet.</translation>
     </message>
+    <message>
+        <source>How small the marks may be: finer ones come nearer and take longer.</source>
+        <translation>La petitesse des marques&#xa0;: plus fines, elles approchent plus et prennent plus de temps.</translation>
+    </message>
+    <message>
+        <source>The cut goes through all areas again, from dark to light.</source>
+        <translation>La coupe traverse de nouveau toutes les zones, du sombre au clair.</translation>
+    </message>
+    <message>
+        <source>How long you work at a stretch: the steps are cut so that nothing wet or half blended is left.</source>
+        <translation>Combien de temps vous travaillez d&apos;affilée&#xa0;: les étapes sont coupées pour ne rien laisser de mouillé ni d&apos;à demi estompé.</translation>
+    </message>
+    <message>
+        <source>You stop after the step that is shown.</source>
+        <translation>Vous arrêtez après l&apos;étape montrée.</translation>
+    </message>
 </context>
 <context>
     <name>app::ListSheet</name>
@@ -2435,6 +2587,14 @@ U</translation>
     <message>
         <source>Log</source>
         <translation>Journal</translation>
+    </message>
+    <message>
+        <source>A stick, an area or any word of a note.</source>
+        <translation>Un bâton, une zone ou un mot d&apos;une note.</translation>
+    </message>
+    <message>
+        <source>Searches the logs of all studies.</source>
+        <translation>Cherche dans les journaux de toutes les études.</translation>
     </message>
 </context>
 <context>
@@ -2789,6 +2949,10 @@ Logiciel libre sous la GNU GPL, version 3 ou ultérieure.</translation>
         <source>All keys</source>
         <translation>Toutes les touches</translation>
     </message>
+    <message>
+        <source>Stops what is being made, or goes on with it; nothing is lost.</source>
+        <translation>Arrête ce qui se fait, ou le continue&#xa0;; rien n&apos;est perdu.</translation>
+    </message>
 </context>
 <context>
     <name>app::ManualWindow</name>
@@ -2836,6 +3000,10 @@ Logiciel libre sous la GNU GPL, version 3 ou ultérieure.</translation>
         <source>Hold Q to squint, W for values only, E to mirror, D for upside down, A for what the sheet is compared with, T for lamp light. R draws a grid and takes it away. These stand under Look too.</source>
         <translation>Maintenez Q pour plisser les yeux, W pour les valeurs seules, E pour le miroir, D pour l&apos;envers, A pour ce à quoi on compare la feuille, T pour la lampe. R trace une grille et l&apos;ôte. Tout cela est aussi sous Regard.</translation>
     </message>
+    <message>
+        <source>Lists the pages that have these words.</source>
+        <translation>Liste les pages qui ont ces mots.</translation>
+    </message>
 </context>
 <context>
     <name>app::Margin</name>
@@ -2858,6 +3026,10 @@ Logiciel libre sous la GNU GPL, version 3 ou ultérieure.</translation>
     <message>
         <source>Mind</source>
         <translation>Attention</translation>
+    </message>
+    <message>
+        <source>Takes this note away; Help brings all notes back.</source>
+        <translation>Ôte cette note&#xa0;; Aide les ramène toutes.</translation>
     </message>
 </context>
 <context>
@@ -3272,6 +3444,30 @@ Logiciel libre sous la GNU GPL, version 3 ou ultérieure.</translation>
             <numerusform>%n choses sont dans le tiroir. Choisissez-en pour lire ce qu&apos;on en sait et dire ce qui reste, où elles sont et ce que vous avez remarqué.</numerusform>
         </translation>
     </message>
+    <message>
+        <source>All that you have, or one tray of it.</source>
+        <translation>Tout ce que vous avez, ou un plateau.</translation>
+    </message>
+    <message>
+        <source>By what things lie together.</source>
+        <translation>Selon quoi les choses sont rangées.</translation>
+    </message>
+    <message>
+        <source>Words that a thing has, or a colour as #rrggbb: what comes nearest is first.</source>
+        <translation>Des mots d&apos;une chose, ou une couleur #rrggbb&#xa0;: le plus proche vient d&apos;abord.</translation>
+    </message>
+    <message>
+        <source>Shows only what is a stub or used up.</source>
+        <translation>Ne montre que ce qui est un bout ou épuisé.</translation>
+    </message>
+    <message>
+        <source>Lays out everything by how near its colour is to the chosen one, in CIEDE2000.</source>
+        <translation>Dispose tout selon la proximité de sa couleur à la couleur choisie, en CIEDE2000.</translation>
+    </message>
+    <message>
+        <source>The paper on which what is told of colours and substitutes is tried.</source>
+        <translation>Le papier sur lequel couleurs et remplaçants sont essayés.</translation>
+    </message>
 </context>
 <context>
     <name>app::MeasureLeaf</name>
@@ -3422,6 +3618,18 @@ y entre se liront ici.</translation>
     <message>
         <source>Take one length as the unit, and the others are told in it.</source>
         <translation>Prenez une longueur comme unité, et les autres se disent en elle.</translation>
+    </message>
+    <message>
+        <source>What the grid divides the picture into.</source>
+        <translation>En quoi la grille divise le tableau.</translation>
+    </message>
+    <message>
+        <source>Shows on the sheet what to draw, in its order: format, heights, widths, outlines, kept lengths.</source>
+        <translation>Montre sur la feuille ce qu&apos;il faut dessiner, dans l&apos;ordre&#xa0;: format, hauteurs, largeurs, contours, longueurs gardées.</translation>
+    </message>
+    <message>
+        <source>Up to which line of the construction drawing is shown.</source>
+        <translation>Jusqu&apos;à quelle ligne le dessin de construction est montré.</translation>
     </message>
 </context>
 <context>
@@ -3849,6 +4057,18 @@ y entre se liront ici.</translation>
         <source>Beside it %1 looks %2 of a step darker than on a middle grey, though it measures the same.</source>
         <translation>À côté de lui, %1 paraît plus sombre de %2 de degré que sur un gris moyen, à mesure égale.</translation>
     </message>
+    <message>
+        <source>Leaves the paper to the plan, which takes the one that ranks first for your goal.</source>
+        <translation>Laisse le papier au plan, qui prend le premier pour votre but.</translation>
+    </message>
+    <message>
+        <source>Plans on the paper that is looked at, whatever its rank.</source>
+        <translation>Planifie sur le papier regardé, quel que soit son rang.</translation>
+    </message>
+    <message>
+        <source>A card to lay on real offcuts of the best three papers; its photograph tells how much they hold and take.</source>
+        <translation>Une carte à poser sur de vraies chutes des trois meilleurs papiers&#xa0;; sa photo dit combien ils tiennent et prennent.</translation>
+    </message>
 </context>
 <context>
     <name>app::PicturePair</name>
@@ -4019,6 +4239,10 @@ y entre se liront ici.</translation>
     <message>
         <source>Each question stands where its answer tells most. What you tell apart is where you are right in about two of three cases beyond guessing; the bounds hold it in nine of ten.</source>
         <translation>Chaque question est posée là où sa réponse en dit le plus. Ce que vous distinguez est là où vous avez raison environ deux fois sur trois au-delà du hasard&#xa0;; les bornes le contiennent neuf fois sur dix.</translation>
+    </message>
+    <message>
+        <source>Begins the exercise that is chosen, or goes on with it.</source>
+        <translation>Commence l&apos;exercice choisi, ou le continue.</translation>
     </message>
 </context>
 <context>
@@ -4598,6 +4822,18 @@ y entre se liront ici.</translation>
         <source>It holds a toxic pigment (%1): make no dust, wear gloves, follow the label and the safety data sheet.</source>
         <translation>Il contient un pigment toxique (%1)&#xa0;: pas de poussière, portez des gants, suivez l&apos;étiquette et la fiche de données de sécurité.</translation>
     </message>
+    <message>
+        <source>Which of your materials the study draws from.</source>
+        <translation>Dans quel matériel l&apos;étude puise.</translation>
+    </message>
+    <message>
+        <source>How many sticks the plan may use at most.</source>
+        <translation>Combien de bâtons le plan peut prendre au plus.</translation>
+    </message>
+    <message>
+        <source>How many layers may lie in an area at most.</source>
+        <translation>Combien de couches une zone peut avoir au plus.</translation>
+    </message>
 </context>
 <context>
     <name>app::StockLeaf</name>
@@ -4687,6 +4923,26 @@ y entre se liront ici.</translation>
     <message>
         <source>Leave this out</source>
         <translation>Ôter celui-ci</translation>
+    </message>
+    <message>
+        <source>What the chosen stroke is laid with.</source>
+        <translation>Avec quoi le trait choisi est posé.</translation>
+    </message>
+    <message>
+        <source>How it is laid.</source>
+        <translation>Comment il est posé.</translation>
+    </message>
+    <message>
+        <source>How hard, by half steps.</source>
+        <translation>Avec quelle force, par demi-crans.</translation>
+    </message>
+    <message>
+        <source>One more stroke on top.</source>
+        <translation>Un trait de plus par-dessus.</translation>
+    </message>
+    <message>
+        <source>Takes the chosen stroke off.</source>
+        <translation>Ôte le trait choisi.</translation>
     </message>
 </context>
 <context>
@@ -5395,6 +5651,42 @@ Ici sera la courbe.</translation>
             <numerusform>%n échantillons sont sur la carte qu&apos;on pose en vrai.</numerusform>
         </translation>
     </message>
+    <message>
+        <source>The paper that is tried on.</source>
+        <translation>Le papier sur lequel on essaie.</translation>
+    </message>
+    <message>
+        <source>What lies in the columns and rows.</source>
+        <translation>Ce qui est dans les colonnes et les rangées.</translation>
+    </message>
+    <message>
+        <source>How it is laid.</source>
+        <translation>Comment il est posé.</translation>
+    </message>
+    <message>
+        <source>How hard, by half steps.</source>
+        <translation>Avec quelle force, par demi-crans.</translation>
+    </message>
+    <message>
+        <source>Shows only sticks that have these words.</source>
+        <translation>Ne montre que les bâtons qui ont ces mots.</translation>
+    </message>
+    <message>
+        <source>Tries the sticks of the plan.</source>
+        <translation>Essaie les bâtons du plan.</translation>
+    </message>
+    <message>
+        <source>Takes all sticks off.</source>
+        <translation>Ôte tous les bâtons.</translation>
+    </message>
+    <message>
+        <source>The colour that swatches are held against: an area, or one picked in the subject.</source>
+        <translation>La couleur à laquelle on compare&#xa0;: une zone, ou une couleur prélevée sur le sujet.</translation>
+    </message>
+    <message>
+        <source>Lays the offer that is chosen onto the sheet.</source>
+        <translation>Pose la proposition choisie sur la feuille.</translation>
+    </message>
 </context>
 <context>
     <name>app::UnderpaintingStation</name>
@@ -5577,6 +5869,26 @@ Ici sera la courbe.</translation>
         <source>%1: %2</source>
         <translation>%1&#xa0;: %2</translation>
     </message>
+    <message>
+        <source>Shows the ground that is looked at without what goes over it.</source>
+        <translation>Montre le fond regardé sans ce qui va dessus.</translation>
+    </message>
+    <message>
+        <source>How washes are dried: their waiting times follow from it.</source>
+        <translation>Comment sèchent les lavis&#xa0;: leurs attentes en découlent.</translation>
+    </message>
+    <message>
+        <source>A ground of its own for the area that is chosen.</source>
+        <translation>Un fond propre à la zone choisie.</translation>
+    </message>
+    <message>
+        <source>Leaves the ground to the plan, which lays what serves best for your goal.</source>
+        <translation>Laisse le fond au plan, qui pose ce qui sert le mieux votre but.</translation>
+    </message>
+    <message>
+        <source>Lays the ground that is looked at, under the whole picture.</source>
+        <translation>Pose le fond regardé sous tout le tableau.</translation>
+    </message>
 </context>
 <context>
     <name>app::UnsavedSheet</name>
@@ -5740,6 +6052,18 @@ Choix&#xa0;: %2, écrits en dernier %3</translation>
     <message>
         <source>The values are read as soon as there is a picture.</source>
         <translation>Les valeurs sont lues dès qu&apos;il y a une image.</translation>
+    </message>
+    <message>
+        <source>How many masses of value the subject is read in.</source>
+        <translation>En combien de masses de valeur le sujet est lu.</translation>
+    </message>
+    <message>
+        <source>How far the eyes are closed: small things melt into their masses.</source>
+        <translation>À quel point les yeux sont fermés&#xa0;: les petites choses se fondent dans leur masse.</translation>
+    </message>
+    <message>
+        <source>Whether black or white is counted as 1.</source>
+        <translation>Si le noir ou le blanc compte pour 1.</translation>
     </message>
 </context>
 <context>

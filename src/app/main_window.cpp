@@ -156,6 +156,7 @@ QWidget* MainWindow::makeRail() {
     progress_->setAccessibleName(tr("Planning"));
     progressColumn->addWidget(progress_);
     stop_ = new QPushButton(tr("Stop"));
+    stop_->setToolTip(tr("Stops what is being made, or goes on with it; nothing is lost."));
     stop_->setFocusPolicy(Qt::TabFocus);
     connect(stop_, &QPushButton::clicked, this, [this] {
         if (session_.isPlanning() || opening_.isBusy())

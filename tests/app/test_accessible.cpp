@@ -1,5 +1,9 @@
 #include <QAccessible>
 #include <QAccessibleInterface>
+#include <QComboBox>
+#include <QLineEdit>
+#include <QSlider>
+#include <QSpinBox>
 
 #include "app/practice/practice_window.h"
 #include "app/trial/trial_window.h"
@@ -150,6 +154,50 @@ class TestAccessible : public QObject {
         QVERIFY(slider->text(QAccessible::Value).startsWith(QStringLiteral("Step 2 of %1: ").arg(most)));
         value->setCurrentValue(most + 50);
         QCOMPARE(value->currentValue().toInt(), most);
+    }
+
+    /// Every control says what it does when the pointer rests on it.
+    void everyControlSaysWhatItDoes() {
+        QStringList found;
+        const auto look = [&](QWidget& window) {
+            for (QWidget* widget : window.findChildren<QWidget*>()) {
+                if (!widget->isVisible() || !widget->toolTip().isEmpty()) continue;
+                const auto* button = qobject_cast<QAbstractButton*>(widget);
+                const bool isPartOfAnother = qobject_cast<QAbstractSpinBox*>(widget->parentWidget()) ||
+                                             qobject_cast<QComboBox*>(widget->parentWidget());
+                const bool isControl = button || qobject_cast<QComboBox*>(widget) || qobject_cast<QSlider*>(widget) ||
+                                       qobject_cast<QAbstractSpinBox*>(widget) || qobject_cast<QLineEdit*>(widget);
+                if (!isControl || isPartOfAnother) continue;
+                found << QStringLiteral("%1: %2 %3")
+                             .arg(QLatin1String(widget->metaObject()->className()), widget->accessibleName(),
+                                  button ? button->text() : QString());
+            }
+        };
+        for (int station = 0; station < 9; ++station) {
+            window_->goTo(station);
+            QTest::qWait(30);
+            QList<QAbstractButton*> leaves;
+            for (QAbstractButton* button : window_->findChildren<QAbstractButton*>())
+                if (button->autoExclusive() && button->isCheckable() && button->isVisible()) leaves << button;
+            if (leaves.isEmpty()) look(*window_);
+            for (QAbstractButton* leaf : leaves) {
+                leaf->click();
+                QTest::qWait(20);
+                look(*window_);
+            }
+        }
+        for (QMainWindow* other :
+             {static_cast<QMainWindow*>(window_->materialsWindow()), static_cast<QMainWindow*>(&window_->trialWindow()),
+              static_cast<QMainWindow*>(window_->practiceWindow()),
+              static_cast<QMainWindow*>(&window_->manualWindow())}) {
+            other->show();
+            QTest::qWait(30);
+            look(*other);
+            other->hide();
+        }
+        found.removeDuplicates();
+        for (const QString& each : found) qWarning("%s", qPrintable(each));
+        QVERIFY(found.isEmpty());
     }
 
     /// The whole tree of every station and window: no control is without a name.

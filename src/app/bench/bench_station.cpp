@@ -66,12 +66,14 @@ BenchStation::BenchStation(Desk& desk)
             &QAction::trigger);
     choices_->addWidget(fixed_);
     stepBack_ = wholeNumber(0, 120, tr(" min"));
+    stepBack_->setToolTip(tr("After so many minutes of work you are asked to step back and look."));
     stepBack_->setSingleStep(5);
     stepBack_->setSpecialValueText(tr("never"));
     stepBack_->setMinimumWidth(stepBack_->sizeHint().width() + measure::inset);
     stepBack_->setValue(stepBackMinutes());
     addField(choices_, tr("Step back every"), stepBack_);
     sound_ = new QCheckBox(tr("Sound when dry"));
+    sound_->setToolTip(tr("A sound when something that you wait for is dry."));
     sound_->setChecked(isSoundWanted());
     choices_->addWidget(sound_);
     folder_ = new QPushButton(tr("Watch a folder"));

@@ -32,6 +32,7 @@ CheckStation::CheckStation(Desk& desk) : Station(desk, tr("What the work wants")
     choices_->addWidget(open_);
     choices_->addWidget(byHand_);
     step_ = wholeNumber(0, 1);
+    step_->setToolTip(tr("Up to which step the sheet was laid when it was photographed."));
     stepRow_ = addField(choices_, tr("Laid up to step"), step_);
     againstPlan_ = new QPushButton(tr("Against the plan"));
     againstSubject_ = new QPushButton(tr("Against the subject"));

@@ -68,6 +68,7 @@ ManualWindow::ManualWindow(std::function<ManualPage()> keys) : keys_(std::move(k
     auto* row = new QHBoxLayout(whole);
     auto* side = new QVBoxLayout;
     find_ = new QLineEdit;
+    find_->setToolTip(tr("Lists the pages that have these words."));
     find_->setPlaceholderText(tr("Find in the manual"));
     find_->setAccessibleName(tr("Find in the manual"));
     find_->setClearButtonEnabled(false);

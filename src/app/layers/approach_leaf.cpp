@@ -51,6 +51,7 @@ QWidget* ApproachLeaf::makeNamesRow() {
     auto* row = new FlowRow;
     whole->setLayout(row);
     names_ = new QComboBox;
+    names_->setToolTip(tr("Ways of working: those that ship, and your own."));
     names_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
     names_->setMinimumContentsLength(34);
     addField(row, tr("Approach"), names_);
@@ -58,6 +59,7 @@ QWidget* ApproachLeaf::makeNamesRow() {
     save->setToolTip(tr("Keeps these answers, to be taken in any study."));
     row->addWidget(save);
     forget_ = new QPushButton(tr("Forget this one"));
+    forget_->setToolTip(tr("Takes this approach off the list; studies that have it keep it."));
     row->addWidget(forget_);
     now_ = new QLabel;
     row->addStretch();
@@ -90,6 +92,7 @@ QWidget* ApproachLeaf::makeQuestions() {
         grid->addLayout(answers, row, 1);
         for (int answer = 0; answer < planning::answerCount(question); ++answer) {
             auto* button = new AnswerButton(wording::answerWord(question, answer), wording::questionWord(question));
+            button->setToolTip(wording::answerSentence(question, answer));
             answers->addWidget(button);
             answers_.push_back({question, answer, button});
             connect(button, &QAbstractButton::clicked, this, [this, question, answer] {

@@ -42,6 +42,7 @@ LayersStation::LayersStation(Desk& desk)
         Q_EMIT looksDifferent();
     });
     detail_ = new QComboBox;
+    detail_->setToolTip(tr("How small the marks may be: finer ones come nearer and take longer."));
     for (const auto detail : {planning::Detail::suggest, planning::Detail::usual, planning::Detail::fine})
         detail_->addItem(wording::detailWord(detail));
     addField(choices_, tr("Detail"), detail_);
@@ -49,6 +50,7 @@ LayersStation::LayersStation(Desk& desk)
     draw_->setCheckable(true);
     draw_->setToolTip(tr("Draw a line over the subject: the section then runs along it."));
     whole_ = new QPushButton(tr("Cut the whole sheet"));
+    whole_->setToolTip(tr("The cut goes through all areas again, from dark to light."));
     choices_->addWidget(draw_);
     choices_->addWidget(whole_);
     section_->onChosen = [this](int stack) { select(stack == selected_ ? -1 : stack); };
@@ -76,11 +78,14 @@ QWidget* LayersStation::makeSectionLeaf() {
     column->addWidget(scrubber_);
     auto* row = new FlowRow;
     evening_ = wholeNumber(int(planning::eveningBounds.least), int(planning::eveningBounds.most), tr(" min"));
+    evening_->setToolTip(
+        tr("How long you work at a stretch: the steps are cut so that nothing wet or half blended is left."));
     evening_->setSingleStep(15);
     evening_->setSpecialValueText(tr("any length"));
     evening_->setMinimumWidth(evening_->sizeHint().width() + measure::inset);
     addField(row, tr("Evenings of"), evening_);
     endHere_ = new QPushButton(tr("End an evening after this step"));
+    endHere_->setToolTip(tr("You stop after the step that is shown."));
     endHere_->setCheckable(true);
     row->addWidget(endHere_);
     row->addStretch();

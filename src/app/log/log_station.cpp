@@ -87,11 +87,13 @@ QWidget* LogStation::makeDays() {
     column->setContentsMargins(0, 0, 0, 0);
     auto* row = new QHBoxLayout;
     search_ = new QLineEdit;
+    search_->setToolTip(tr("A stick, an area or any word of a note."));
     search_->setPlaceholderText(tr("Where did I use … ?"));
     search_->setAccessibleName(tr("Search"));
     search_->setClearButtonEnabled(false);
     row->addWidget(search_, 1);
     everywhere_ = new QCheckBox(tr("In all logs"));
+    everywhere_->setToolTip(tr("Searches the logs of all studies."));
     row->addWidget(everywhere_);
     column->addLayout(row);
     days_ = new QListWidget;
@@ -126,7 +128,8 @@ QWidget* LogStation::makeFinishing() {
     for (int i = 0; i < planning::finishingCount; ++i) {
         const auto what = planning::Finishing(i);
         auto* box = new QCheckBox(wording::finishingWord(what));
-        auto* how = new QLabel(wording::finishingSentence(what));
+        box->setToolTip(wording::finishingSentence(what));
+        auto* how = new QLabel(box->toolTip());
         how->setWordWrap(true);
         connect(box, &QCheckBox::clicked, this, [this, what](bool on) { tick(what, on); });
         finishing_ << box;

@@ -17,11 +17,15 @@ KeptFields::KeptFields(QWidget* parent) : QWidget(parent) {
     auto* form = new QFormLayout(this);
     form->setContentsMargins(16, 4, 16, 0);
     stock_ = new QComboBox;
+    stock_->setToolTip(tr("How much of it is left; what is used up is not planned with."));
     for (int i = 0; i < 4; ++i) stock_->addItem(wording::stockWord(materials::Stock(i)));
     box_ = new QLineEdit;
+    box_->setToolTip(tr("The box that it lies in."));
     slot_ = wholeNumber(0, 9999);
+    slot_->setToolTip(tr("Which place in the box is its own."));
     slot_->setSpecialValueText(tr("none"));
     notes_ = new QLineEdit;
+    notes_->setToolTip(tr("What you noticed about it."));
     const std::pair<QString, QWidget*> rows[] = {
         {tr("Left"), stock_}, {tr("Box"), box_}, {tr("Slot"), slot_}, {tr("Notes"), notes_}};
     for (const auto& [label, field] : rows) {
@@ -35,6 +39,7 @@ KeptFields::KeptFields(QWidget* parent) : QWidget(parent) {
     photographs_->setContentsMargins(0, 0, 0, 0);
     photographs_->setSpacing(4);
     attach_ = new QPushButton;
+    attach_->setToolTip(tr("Keeps a photograph of it, as of its label."));
     connect(attach_, &QPushButton::clicked, this, &KeptFields::attachWanted);
     photographs_->addWidget(attach_);
     photographs_->addStretch(1);

@@ -45,25 +45,30 @@ void MaterialsWindow::makeFrame() {
     auto* head = new QHBoxLayout;
     head->setSpacing(6);
     tray_ = new QComboBox;
+    tray_->setToolTip(tr("All that you have, or one tray of it."));
     tray_->setSizePolicy(QSizePolicy::Minimum, QSizePolicy::Fixed);
     tray_->setSizeAdjustPolicy(QComboBox::AdjustToContents);
     tray_->setMaximumWidth(260);  // a tray may be called anything
     addField(head, tr("Show"), tray_);
     head->addSpacing(10);
     by_ = new QComboBox;
+    by_->setToolTip(tr("By what things lie together."));
     by_->addItems({tr("hue and value"), tr("kind"), tr("box")});
     addField(head, tr("by"), by_);
     by_->setAccessibleName(tr("Lay out by"));
     head->addSpacing(10);
     find_ = new QLineEdit;
+    find_->setToolTip(tr("Words that a thing has, or a colour as #rrggbb: what comes nearest is first."));
     find_->setPlaceholderText(tr("words, or a colour: #rrggbb"));
     find_->setMinimumWidth(210);
     find_->setClearButtonEnabled(true);
     addField(head, tr("Find"), find_);
     head->addStretch(1);
     runsLow_ = new QCheckBox(tr("Runs low"));
+    runsLow_->setToolTip(tr("Shows only what is a stub or used up."));
     head->addWidget(runsLow_);
     nearest_ = new QPushButton(tr("Nearest to this"));
+    nearest_->setToolTip(tr("Lays out everything by how near its colour is to the chosen one, in CIEDE2000."));
     nearest_->setCheckable(true);
     nearest_->setEnabled(false);
     head->addWidget(nearest_);
@@ -78,6 +83,7 @@ void MaterialsWindow::makeFrame() {
     fields_ = new KeptFields;
     right->addWidget(fields_);
     paper_ = new QComboBox;
+    paper_->setToolTip(tr("The paper on which what is told of colours and substitutes is tried."));
     paper_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
     auto* tried = new QHBoxLayout;
     tried->setContentsMargins(16, 0, 16, 4);

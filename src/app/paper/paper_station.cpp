@@ -107,10 +107,14 @@ PaperStation::PaperStation(Desk& desk) : Station(desk, tr("The offcuts"), tr("th
     goal_ = new GoalField(session_);
     addField(choices_, tr("Goal"), goal_);
     best_ = new QPushButton(tr("Take the best paper"));
+    best_->setToolTip(tr("Leaves the paper to the plan, which takes the one that ranks first for your goal."));
     set_ = new QPushButton(tr("Set this paper"));
+    set_->setToolTip(tr("Plans on the paper that is looked at, whatever its rank."));
     choices_->addWidget(best_);
     choices_->addWidget(set_);
     test_ = new QPushButton(tr("Test cards"));
+    test_->setToolTip(tr(
+        "A card to lay on real offcuts of the best three papers; its photograph tells how much they hold and take."));
     auto* menu = new QMenu(test_);
     for (const auto& [format, words] :
          {std::pair(review::CardPaper::a4, tr("Print a test card of the best three, A4…")),

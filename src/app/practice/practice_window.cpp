@@ -91,6 +91,7 @@ void PracticeWindow::makeFrame() {
         choices_.push_back(choice);
     }
     begin_ = new QPushButton;
+    begin_->setToolTip(tr("Begins the exercise that is chosen, or goes on with it."));
     begin_->setFocusPolicy(Qt::TabFocus);
     connect(begin_, &QPushButton::clicked, this, [this] {
         if (isDrawing()) return goOnDrawing();

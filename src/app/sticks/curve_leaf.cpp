@@ -32,6 +32,7 @@ CurveLeaf::CurveLeaf(Session& session) : session_(session), trials_(session) {
     column->setContentsMargins(0, 0, 0, 0);
     auto* row = new QHBoxLayout;
     within_ = new QDoubleSpinBox;
+    within_->setToolTip(tr("How much farther off than with all sticks the sheet may be."));
     within_->setRange(0.3, 20);
     within_->setSingleStep(0.1);
     within_->setDecimals(1);
@@ -39,6 +40,7 @@ CurveLeaf::CurveLeaf(Session& session) : session_(session), trials_(session) {
     within_->setSuffix(tr(" ΔE00"));
     addField(row, tr("As few as keep it within"), within_);
     fewest_ = new QPushButton(tr("No number does"));
+    fewest_->setToolTip(tr("Takes the least number of sticks that stays within this."));
     row->addWidget(fewest_);
     row->addStretch(1);
     column->addLayout(row);

@@ -57,6 +57,7 @@ FamiliesLeaf::FamiliesLeaf(Session& session) : session_(session), trials_(sessio
     for (int i = 0; i < planning::knownPaletteCount; ++i) {
         const auto palette = planning::KnownPalette(i);
         known_.push_back(new AnswerButton(wording::paletteWord(palette), tr("Limited palette")));
+        known_.back()->setToolTip(tr("A palette of few colours: the whole plan is tried with it."));
         known->addWidget(known_.back());
         connect(known_.back(), &QAbstractButton::clicked, this, [this, palette] { take(planning::limitsOf(palette)); });
     }
@@ -71,6 +72,7 @@ FamiliesLeaf::FamiliesLeaf(Session& session) : session_(session), trials_(sessio
         strips_.push_back(new Strip);
         const QString word = wording::familyWord(family);
         families_.back()->setAccessibleName(word);
+        families_.back()->setToolTip(tr("How many sticks of this family the picture may have."));
         const int row = grid->rowCount();
         grid->addWidget(new QLabel(word), row, 0);
         grid->addWidget(families_.back(), row, 1);

@@ -66,12 +66,15 @@ QWidget* SticksStation::makeTrayLeaf() {
     column->addWidget(tray_, 1);
     auto* row = new FlowRow;
     from_ = new QComboBox;
+    from_->setToolTip(tr("Which of your materials the study draws from."));
     from_->setSizeAdjustPolicy(QComboBox::AdjustToContents);  // trays come and go
     addField(row, tr("Draw from"), from_);
     limit_ = wholeNumber(int(planning::stickBounds.least), int(planning::stickBounds.most));
+    limit_->setToolTip(tr("How many sticks the plan may use at most."));
     addField(row, tr("At most"), limit_);
     limit_->setSuffix(tr(" sticks"));
     layers_ = wholeNumber(int(planning::layerBounds.least), int(planning::layerBounds.most));
+    layers_->setToolTip(tr("How many layers may lie in an area at most."));
     addField(row, tr("Layers an area"), layers_);
     pin_ = new QPushButton(tr("Keep it in"));
     pin_->setCheckable(true);

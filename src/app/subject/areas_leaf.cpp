@@ -49,6 +49,7 @@ AreasLeaf::AreasLeaf(Desk& desk, OnSubject& on) : SubjectLeaf(desk, on) {
     triads_->setAutoFillBackground(false);
     auto* proposal = new QHBoxLayout;
     count_ = wholeNumber(int(planning::areaBounds.least), int(planning::areaBounds.most));
+    count_->setToolTip(tr("How many areas are proposed."));
     addField(proposal, tr("Areas proposed"), count_);
     count_->setAccessibleName(tr("Areas"));
     fewer_ = new QSlider(Qt::Horizontal);
@@ -138,11 +139,15 @@ QLayout* AreasLeaf::makePairRow() {
     apart_ = new QPushButton(tr("Plan it apart"));
     apart_->setToolTip(tr("It is no longer one of a pair."));
     noDirections_ = new QPushButton(tr("No arrows in it"));
+    noDirections_->setToolTip(tr("Takes the arrows off: strokes follow none in this area."));
     noFace_ = new QPushButton(tr("No face"));
     noFace_->setToolTip(tr("What was taken for a face here is none: its areas are given back."));
     for (QPushButton* button : {joinWith_, pairWith_, apart_, noDirections_, noFace_}) row->addWidget(button);
     row->addStretch();
     edge_ = new QComboBox;
+    edge_->setToolTip(
+        tr("How hard the border to a neighbour is: hard, soft or lost. As it is seen: measured from how fast the "
+           "colours change there."));
     for (int i = 0; i < subject::edgeCount; ++i) edge_->addItem(wording::edgeWord(subject::Edge(i)));
     edge_->addItem(tr("as it is seen"));
     edgeWith_ = awaiting(tr("with…"), tr("Then click on the area that it meets there."));
@@ -174,19 +179,23 @@ QLayout* AreasLeaf::makePairRow() {
 QLayout* AreasLeaf::makeAreaRow() {
     auto* row = new FlowRow;
     name_ = new QLineEdit;
+    name_->setToolTip(tr("What you call this area: the plan and the log name it so."));
     name_->setMaxLength(60);
     row->setGrowing(addField(row, tr("It is"), name_));
     name_->setAccessibleName(tr("Area's name"));
     name_->setMinimumWidth(120);
     kind_ = new QComboBox;
+    kind_->setToolTip(tr("What it is: the plan gives advice for it and lays its strokes accordingly."));
     for (int i = 0; i < subject::areaKindCount; ++i) kind_->addItem(wording::areaKindWord(subject::AreaKind(i)));
     addField(row, tr("of"), kind_);
     kind_->setAccessibleName(tr("Area's kind"));
     plane_ = new QComboBox;
+    plane_->setToolTip(tr("How near it lies: what is behind is laid first, softer and greyer."));
     for (int i = 0; i < 3; ++i) plane_->addItem(wording::planeWord(subject::Plane(i)));
     addField(row, tr("in the"), plane_);
     plane_->setAccessibleName(tr("Area's plane"));
     focal_ = new QCheckBox(tr("What the picture is about"));
+    focal_->setToolTip(tr("It may be finished first, and the strongest contrast is held against it."));
     row->addWidget(focal_);
     connect(name_, &QLineEdit::editingFinished, this, [this] {
         if (!name_->isModified()) return;

@@ -138,6 +138,7 @@ QLayout* FrameLeaf::makePinColumn() {
     auto* column = new QVBoxLayout;
     column->setSpacing(6);
     auto* open = new QPushButton(tr("Open picture…"));
+    open->setToolTip(tr("A photograph of the subject: a new study begins with it."));
     connect(open, &QPushButton::clicked, &desk_, &Desk::openPictureWanted);
     other_ = new QPushButton(tr("Pin up another…"));
     other_->setToolTip(tr("A second reference: areas may take their colours from it."));
@@ -182,6 +183,8 @@ QLayout* FrameLeaf::makeFrameRow() {
     whole_->setToolTip(tr("The whole reference again, not turned, with the colours that it came with."));
     row->addWidget(whole_);
     light_ = new QComboBox;
+    light_->setToolTip(
+        tr("The light that the picture will be seen in: colours are matched for it, each light with its spectrum."));
     for (int i = 0; i < colour::lightCount; ++i) light_->addItem(wording::lightWord(colour::Light(i)));
     addField(row, tr("Seen under"), light_);
     connect(light_, &QComboBox::activated, this, [this](int index) {
@@ -199,15 +202,19 @@ QLayout* FrameLeaf::makeFrameRow() {
 QLayout* FrameLeaf::makeSheetRow() {
     auto* row = new FlowRow;
     title_ = new QLineEdit;
+    title_->setToolTip(tr("What the study is called, on the plan and in the log."));
     title_->setMaxLength(120);
     title_->setMinimumWidth(160);
     row->setGrowing(addField(row, tr("Title"), title_));
     format_ = new QComboBox;
+    format_->setToolTip(tr("Usual sizes of sheets; the picture is cut to the format."));
     for (const Format& format : formats) format_->addItem(QString::fromUtf8(format.name));
     format_->addItem(tr("own size"));
     addField(row, tr("Sheet"), format_);
     width_ = wholeNumber(int(planning::sheetBounds.least), int(planning::sheetBounds.most), tr(" mm"));
+    width_->setToolTip(tr("How wide the picture is on the sheet, in millimetres."));
     height_ = wholeNumber(int(planning::sheetBounds.least), int(planning::sheetBounds.most), tr(" mm"));
+    height_->setToolTip(tr("How high the picture is on the sheet, in millimetres."));
     addField(row, tr("wide"), width_);
     addField(row, tr("high"), height_);
     connect(format_, &QComboBox::activated, this, [this](int index) {

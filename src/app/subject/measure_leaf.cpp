@@ -157,6 +157,7 @@ QLayout* MeasureLeaf::makeLineRow() {
     for (QWidget* widget : QList<QWidget*>{keep_, unit_, letGo_, catches_}) row->addWidget(widget);
     row->addStretch();
     grid_ = new QComboBox;
+    grid_->setToolTip(tr("What the grid divides the picture into."));
     for (const int every : grids) grid_->addItem(every == 0 ? tr("thirds") : tr("every %1 mm").arg(every));
     addField(row, tr("Grid (R)"), grid_);
     connect(keep_, &QPushButton::clicked, this, [this] { keep(false); });
@@ -174,8 +175,11 @@ QLayout* MeasureLeaf::makeLineRow() {
 QLayout* MeasureLeaf::makeDrawingRow() {
     auto* row = new FlowRow;
     construction_ = new QCheckBox(tr("Construction drawing on the sheet"));
+    construction_->setToolTip(
+        tr("Shows on the sheet what to draw, in its order: format, heights, widths, outlines, kept lengths."));
     row->addWidget(construction_);
     marks_ = wholeNumber(1, 1);
+    marks_->setToolTip(tr("Up to which line of the construction drawing is shown."));
     marks_->setKeyboardTracking(true);
     addField(row, tr("up to mark"), marks_);
     row->addStretch();

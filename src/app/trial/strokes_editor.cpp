@@ -58,19 +58,24 @@ StrokesEditor::StrokesEditor() {
     list_->setAccessibleName(tr("Strokes of the swatch, the last on top"));
     column->addWidget(list_, 1);
     stick_ = new QComboBox;
+    stick_->setToolTip(tr("What the chosen stroke is laid with."));
     stick_->setIconSize(mediumShape);
     stick_->setAccessibleName(tr("Stick of the stroke"));
     stick_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
     stick_->setMinimumContentsLength(10);
     manner_ = new QComboBox;
+    manner_->setToolTip(tr("How it is laid."));
     manner_->setAccessibleName(tr("Manner of the stroke"));
     pressure_ = new QComboBox;
+    pressure_->setToolTip(tr("How hard, by half steps."));
     pressure_->setAccessibleName(tr("Pressure of the stroke"));
     fillPressures(*pressure_);
     for (QComboBox* field : {stick_, manner_, pressure_}) column->addWidget(field);
     auto* buttons = new QHBoxLayout;
     more_ = new QPushButton(tr("Lay one more"));
+    more_->setToolTip(tr("One more stroke on top."));
     off_ = new QPushButton(tr("Leave this out"));
+    off_->setToolTip(tr("Takes the chosen stroke off."));
     for (QPushButton* button : {more_, off_}) {
         button->setFocusPolicy(Qt::TabFocus);
         buttons->addWidget(button);

@@ -63,17 +63,21 @@ QWidget* TrialWindow::makeChoices() {
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(measure::grid);
     paper_ = new QComboBox;
+    paper_->setToolTip(tr("The paper that is tried on."));
     paper_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
     addBelow(column, tr("Paper"), {paper_});
     arrangement_ = new QComboBox;
+    arrangement_->setToolTip(tr("What lies in the columns and rows."));
     arrangement_->addItems({tr("Ladder of pressures"), tr("Each over every other"), tr("One run into another"),
                             tr("The areas' mixtures")});
     addBelow(column, tr("Laid out as"), {arrangement_});
     const auto layingRow = [&](const QString& words, QComboBox*& manner, QComboBox*& pressure) {
         manner = new QComboBox;
+        manner->setToolTip(tr("How it is laid."));
         manner->setAccessibleName(tr("%1: manner").arg(words));
         fillManners(*manner, materials::Kind::soft);
         pressure = new QComboBox;
+        pressure->setToolTip(tr("How hard, by half steps."));
         pressure->setAccessibleName(tr("%1: pressure").arg(words));
         fillPressures(*pressure);
         return addBelow(column, words, {manner, pressure});
@@ -81,6 +85,7 @@ QWidget* TrialWindow::makeChoices() {
     underRow_ = layingRow(tr("Laid"), underManner_, underPressure_);
     overRow_ = layingRow(tr("Over it"), overManner_, overPressure_);
     find_ = new QLineEdit;
+    find_->setToolTip(tr("Shows only sticks that have these words."));
     find_->setPlaceholderText(tr("Find a stick"));
     find_->setAccessibleName(tr("Find a stick"));
     find_->setClearButtonEnabled(true);
@@ -91,7 +96,9 @@ QWidget* TrialWindow::makeChoices() {
     column->addWidget(sticks_, 1);
     auto* buttons = new QHBoxLayout;
     plans_ = new QPushButton(tr("The plan's sticks"));
+    plans_->setToolTip(tr("Tries the sticks of the plan."));
     none_ = new QPushButton(tr("None"));
+    none_->setToolTip(tr("Takes all sticks off."));
     for (QPushButton* button : {plans_, none_}) {
         button->setFocusPolicy(Qt::TabFocus);
         buttons->addWidget(button);
@@ -129,6 +136,7 @@ QWidget* TrialWindow::makeBelow() {
     row->setSpacing(measure::edge);
     auto* wanted = new QVBoxLayout;
     area_ = new QComboBox;
+    area_->setToolTip(tr("The colour that swatches are held against: an area, or one picked in the subject."));
     area_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
     addBelow(wanted, tr("Wanted"), {area_});
     targetView_ = new TargetView;
@@ -165,6 +173,7 @@ QWidget* TrialWindow::makeMargin() {
     offers_->setAccessibleName(words->text());
     offered->addWidget(offers_, 1);
     lay_ = new QPushButton(tr("Lay this"));
+    lay_->setToolTip(tr("Lays the offer that is chosen onto the sheet."));
     lay_->setFocusPolicy(Qt::TabFocus);
     offered->addWidget(lay_, 0, Qt::AlignLeft);
     connect(offers_, &QListWidget::currentRowChanged, this, [this] { describe(); });

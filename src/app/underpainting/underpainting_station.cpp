@@ -180,6 +180,7 @@ class UnderpaintingStation::Board : public QWidget, public HasParts {
 UnderpaintingStation::UnderpaintingStation(Desk& desk)
     : Station(desk, tr("The wash board"), tr("each way's ground, and what it ends in")) {
     groundOnly_ = new QCheckBox(tr("Ground alone"));
+    groundOnly_->setToolTip(tr("Shows the ground that is looked at without what goes over it."));
     beside_ = new QCheckBox(tr("Beside what is laid"));
     beside_->setToolTip(tr("Left of the line what is laid, right of it what is looked at; a click moves the line."));
     choices_->addWidget(groundOnly_);
@@ -187,11 +188,13 @@ UnderpaintingStation::UnderpaintingStation(Desk& desk)
     goal_ = new GoalField(session_);
     addField(choices_, tr("Goal"), goal_);
     drying_ = new QComboBox;
+    drying_->setToolTip(tr("How washes are dried: their waiting times follow from it."));
     for (const auto help : {planning::Drying::air, planning::Drying::hairDryer, planning::Drying::heatGun})
         drying_->addItem(wording::dryingWord(help), int(help));
     drying_->setAccessibleName(tr("Drying"));
     choices_->addWidget(drying_);
     areaGround_ = new QComboBox;
+    areaGround_->setToolTip(tr("A ground of its own for the area that is chosen."));
     areaGround_->addItem(tr("as the whole picture"));
     for (int i = int(planning::Ground::none); i < planning::groundCount; ++i)
         areaGround_->addItem(wording::groundWord(planning::Ground(i)), i);
@@ -201,7 +204,9 @@ UnderpaintingStation::UnderpaintingStation(Desk& desk)
     choices_->addWidget(mix_);
     connect(mix_, &QPushButton::clicked, this, &UnderpaintingStation::mixByHand);
     best_ = new QPushButton(tr("Take the best"));
+    best_->setToolTip(tr("Leaves the ground to the plan, which lays what serves best for your goal."));
     lay_ = new QPushButton(tr("Lay this ground"));
+    lay_->setToolTip(tr("Lays the ground that is looked at, under the whole picture."));
     choices_->addWidget(best_);
     choices_->addWidget(lay_);
     board_ = new Board;

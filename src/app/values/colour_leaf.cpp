@@ -39,10 +39,15 @@ ColourLeaf::ColourLeaf(Session& session) : session_(session) {
     row_ = row;
     column->addLayout(row);
     const QString words[] = {tr("Chroma"), tr("Contrast"), tr("Lighter"), tr("Warmer")};
+    const QString tips[] = {tr("How vivid it is meant, against the photograph."),
+                            tr("How far its values are meant apart, against the photograph."),
+                            tr("By how many value steps it is meant lighter or darker."),
+                            tr("How far its colours are meant towards orange or blue.")};
     const planning::Bounds bounds[] = {planning::factorBounds, planning::factorBounds, planning::lighterBounds,
                                        planning::warmerBounds};
     for (int i = 0; i < partCount; ++i) {
         QSlider*& slider = sliders_[std::size_t(i)] = new QSlider(Qt::Horizontal);
+        slider->setToolTip(tips[i]);
         slider->setRange(int(std::lround(bounds[i].least / units[i])), int(std::lround(bounds[i].most / units[i])));
         slider->setFixedWidth(120);
         figures_[std::size_t(i)] = new QLabel;
@@ -63,6 +68,7 @@ ColourLeaf::ColourLeaf(Session& session) : session_(session) {
     setBack_ = new QPushButton(tr("Set it back"));
     setBack_->setToolTip(tr("Softer, calmer, a little lighter and bluer: further away."));
     asItIs_ = new QPushButton(tr("As it is"));
+    asItIs_->setToolTip(tr("Takes back all that is changed here on purpose."));
     for (QPushButton* button : {whole_, setBack_, asItIs_}) row->addWidget(button);
     connect(whole_, &QPushButton::clicked, this, [this] {
         chooseFor(std::nullopt);

@@ -34,6 +34,7 @@ GroupingsLeaf::GroupingsLeaf(Session& session) : session_(session) {
     auto* row = new QHBoxLayout;
     row->addStretch(1);
     take_ = new QPushButton(tr("Take this grouping"));
+    take_->setToolTip(tr("Parts the masses as in the grouping that is chosen."));
     row->addWidget(take_);
     column->addLayout(row);
     connect(take_, &QPushButton::clicked, this, &GroupingsLeaf::take);

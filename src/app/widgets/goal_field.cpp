@@ -5,6 +5,7 @@
 namespace app {
 
 GoalField::GoalField(Session& session) : session_(session) {
+    setToolTip(tr("What is ranked first: each goal weighs colour, work, tooth and sparkle otherwise."));
     for (const auto goal : {planning::Goal::truestColour, planning::Goal::leastWork, planning::Goal::mostSparkle,
                             planning::Goal::mostVivid})
         addItem(wording::goalWord(goal), int(goal));

@@ -14,6 +14,7 @@ namespace app {
 Margin::Margin(QWidget* parent) : QWidget(parent) {
     setAccessibleName(tr("Margin"));
     understood_ = new QPushButton(tr("Understood"), this);
+    understood_->setToolTip(tr("Takes this note away; Help brings all notes back."));
     understood_->setFocusPolicy(Qt::TabFocus);
     understood_->hide();
     connect(understood_, &QPushButton::clicked, this, &Margin::noteTakenAway);
