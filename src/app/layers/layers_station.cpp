@@ -85,7 +85,6 @@ QWidget* LayersStation::makeSectionLeaf() {
     evening_->setMinimumWidth(evening_->sizeHint().width() + measure::inset);
     addField(row, tr("Evenings of"), evening_);
     endHere_ = new QPushButton(tr("End an evening after this step"));
-    endHere_->setToolTip(tr("You stop after the step that is shown."));
     endHere_->setCheckable(true);
     row->addWidget(endHere_);
     row->addStretch();
@@ -257,7 +256,8 @@ void LayersStation::showHandwork() {
         trials_.stop();
     endHere_->setEnabled(study.eveningMinutes > 0 && (isSafe || isAsked));
     endHere_->setChecked(isAsked);
-    endHere_->setToolTip(isInside && !isSafe ? tr("Something is wet or half blended after this step.") : QString());
+    endHere_->setToolTip(isInside && !isSafe ? tr("Something is wet or half blended after this step.")
+                                             : tr("You stop after the step that is shown."));
 }
 
 void LayersStation::cutAlong(const std::optional<subject::Line>& line) {
