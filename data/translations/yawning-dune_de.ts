@@ -4077,8 +4077,8 @@ Einheit hineingeht, stehen dann hier.</translation>
         <translation>Motiv und Blatt</translation>
     </message>
     <message>
-        <source>The reference on the left, the predicted sheet on the right</source>
-        <translation>Die Vorlage links, das vorausberechnete Blatt rechts</translation>
+        <source>The reference on the left, the predicted sheet on the right. Arrow keys move a cross, Return points with it.</source>
+        <translation>Die Vorlage links, das vorausberechnete Blatt rechts. Pfeiltasten bewegen ein Kreuz, die Eingabetaste zeigt damit.</translation>
     </message>
 </context>
 <context>

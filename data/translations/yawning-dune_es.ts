@@ -4077,8 +4077,8 @@ la unidad se leerán aquí.</translation>
         <translation>Motivo y hoja</translation>
     </message>
     <message>
-        <source>The reference on the left, the predicted sheet on the right</source>
-        <translation>La referencia a la izquierda, la hoja prevista a la derecha</translation>
+        <source>The reference on the left, the predicted sheet on the right. Arrow keys move a cross, Return points with it.</source>
+        <translation>La referencia a la izquierda, la hoja prevista a la derecha. Las flechas mueven una cruz, Intro señala con ella.</translation>
     </message>
 </context>
 <context>

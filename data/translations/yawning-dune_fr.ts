@@ -4077,8 +4077,8 @@ y entre se liront ici.</translation>
         <translation>Sujet et feuille</translation>
     </message>
     <message>
-        <source>The reference on the left, the predicted sheet on the right</source>
-        <translation>La référence à gauche, la feuille prévue à droite</translation>
+        <source>The reference on the left, the predicted sheet on the right. Arrow keys move a cross, Return points with it.</source>
+        <translation>La référence à gauche, la feuille prévue à droite. Les flèches déplacent une croix, Entrée pointe avec elle.</translation>
     </message>
 </context>
 <context>

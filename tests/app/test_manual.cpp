@@ -196,7 +196,7 @@ class TestManual : public QObject {
         QTemporaryDir work;
         write(work.filePath("photo.jpg"),
               QByteArray(reinterpret_cast<const char*>(smallStudy().reference->bytes.data()),
-                         qsizetype(smallStudy().reference->bytes.size())));
+                         qsizetype(reference->bytes.size())));
         QFile::copy(TEST_DATA "/demo/kettle-evening.dune", work.filePath("begun.dune"));
         QFile::copy(TEST_DATA "/materials/soft_sticks.csv", work.filePath("mine.csv"));
         QString commands;

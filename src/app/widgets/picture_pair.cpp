@@ -1,5 +1,6 @@
 #include "app/widgets/picture_pair.h"
 
+#include <QKeyEvent>
 #include <QMouseEvent>
 #include <QPainter>
 #include <QWheelEvent>
@@ -50,9 +51,11 @@ QImage borderOf(const QImage& mask) {
 
 PicturePair::PicturePair(QWidget* parent) : QWidget(parent) {
     setMinimumHeight(220);
-    setFocusPolicy(Qt::ClickFocus);
+    setFocusPolicy(Qt::StrongFocus);
     setAccessibleName(tr("Subject and sheet"));
-    setAccessibleDescription(tr("The reference on the left, the predicted sheet on the right"));
+    setAccessibleDescription(
+        tr("The reference on the left, the predicted sheet on the right. Arrow keys move a cross, Return points with "
+           "it."));
 }
 
 void PicturePair::setSubject(const QImage& image, const QString& words) {
@@ -257,6 +260,14 @@ void PicturePair::paintGrid(QPainter& painter, const QRectF& place) const {
     }
 }
 
+void PicturePair::paintCross(QPainter& painter, const QPointF& at) const {
+    for (const auto& [colour, width] : {std::pair(drawing::markLight, 4.0), std::pair(drawing::markInk, 1.6)}) {
+        painter.setPen(QPen(colour, width));
+        for (const QPointF& arm : {QPointF(14, 0), QPointF(-14, 0), QPointF(0, 14), QPointF(0, -14)})
+            painter.drawLine(at + arm / 4, at + arm);
+    }
+}
+
 void PicturePair::paintSide(QPainter& painter, bool sheet) {
     const bool isOther = sheet && way(Way::other);
     const QImage& image = !sheet            ? subjectShown_
@@ -301,6 +312,7 @@ void PicturePair::paintSide(QPainter& painter, bool sheet) {
         for (const Overlay& overlay : overlays_) paint(overlay);
         if (!scribble_.isEmpty()) paint({scribble_});
     }
+    if (cross_) paintCross(painter, positionOf(*cross_, sheet));
     painter.restore();
 }
 
@@ -357,6 +369,71 @@ void PicturePair::mouseReleaseEvent(QMouseEvent* event) {
 
 void PicturePair::mouseDoubleClickEvent(QMouseEvent*) {
     fit();
+}
+
+void PicturePair::keyPressEvent(QKeyEvent* event) {
+    const double step = event->modifiers() & Qt::ShiftModifier ? 0.004 : 0.02;
+    switch (event->key()) {
+        case Qt::Key_Left:
+            return moveCross({-step, 0});
+        case Qt::Key_Right:
+            return moveCross({step, 0});
+        case Qt::Key_Up:
+            return moveCross({0, -step});
+        case Qt::Key_Down:
+            return moveCross({0, step});
+        case Qt::Key_Return:
+        case Qt::Key_Enter:
+            return pressCross();
+        default:
+            QWidget::keyPressEvent(event);
+    }
+}
+
+void PicturePair::focusInEvent(QFocusEvent* event) {
+    QWidget::focusInEvent(event);
+    // Who comes by keys sees where the cross is.
+    if (event->reason() == Qt::TabFocusReason || event->reason() == Qt::BacktabFocusReason) moveCross({});
+}
+
+void PicturePair::focusOutEvent(QFocusEvent* event) {
+    QWidget::focusOutEvent(event);
+    cross_.reset();
+    crossFrom_.reset();
+    scribble_.clear();
+    update();
+}
+
+void PicturePair::moveCross(const QPointF& by) {
+    if (subject_.isNull() && sheet_.isNull()) return;
+    // The first key shows it.
+    const QPointF seen(way(Way::mirror) ? -by.x() : by.x(), way(Way::upsideDown) ? -by.y() : by.y());
+    const QPointF to = cross_ ? *cross_ + seen : centre_;
+    cross_ = {std::clamp(to.x(), 0.0, 1.0), std::clamp(to.y(), 0.0, 1.0)};
+    if (crossFrom_ && hand_ == Hand::line) Q_EMIT measured(QLineF(*crossFrom_, *cross_));
+    if (crossFrom_ && hand_ == Hand::scribble) scribble_ << *cross_;
+    if (zoom_ > 1) {
+        centre_ = *cross_;
+        lookCloser();
+    }
+    update();
+}
+
+void PicturePair::pressCross() {
+    if (!cross_) return;
+    if (hand_ != Hand::pan && !crossFrom_) {
+        crossFrom_ = cross_;
+        if (hand_ == Hand::scribble) scribble_ = {*cross_};
+        return;
+    }
+    const bool isPoint = hand_ == Hand::pan || crossFrom_ == cross_;
+    crossFrom_.reset();
+    const QPolygonF drawn = std::exchange(scribble_, {});
+    if (isPoint)
+        Q_EMIT pointed(*cross_);
+    else if (hand_ == Hand::scribble)
+        Q_EMIT scribbled(drawn);
+    update();
 }
 
 }  // namespace app

@@ -11,7 +11,8 @@
 
 namespace app {
 
-/// Subject left, sheet right: same crop and scale, panned and zoomed together.
+/// Subject left, sheet right: same crop and scale, panned and zoomed together. What the mouse does at a place, a cross
+/// does that the arrow keys move: Return points, or begins a line or scribble, and ends it.
 class PicturePair : public QWidget {
     Q_OBJECT
 
@@ -66,6 +67,9 @@ class PicturePair : public QWidget {
     void mouseMoveEvent(QMouseEvent* event) override;
     void mouseReleaseEvent(QMouseEvent* event) override;
     void mouseDoubleClickEvent(QMouseEvent* event) override;
+    void keyPressEvent(QKeyEvent* event) override;
+    void focusInEvent(QFocusEvent* event) override;
+    void focusOutEvent(QFocusEvent* event) override;
 
  private:
     struct Fitted {
@@ -83,6 +87,9 @@ class PicturePair : public QWidget {
     /// As large as it lies in its frame, so that it is not reduced anew at every paint.
     const QImage& fitted(const QImage& image, Fitted& kept, const QSize& size);
     void paintGrid(QPainter& painter, const QRectF& place) const;
+    void paintCross(QPainter& painter, const QPointF& at) const;
+    void moveCross(const QPointF& by);
+    void pressCross();
 
     QImage subject_, sheet_, other_, subjectShown_, sheetShown_, otherShown_, outline_;
     QString subjectCaption_, sheetCaption_, figure_;
@@ -104,6 +111,7 @@ class PicturePair : public QWidget {
     std::optional<QPointF> pressedAt_;
     QPointF lastMouse_;
     bool dragged_ = false, isDrawing_ = false;
+    std::optional<QPointF> cross_, crossFrom_;  // fractions; where what the cross draws began
 };
 
 }  // namespace app
