@@ -194,9 +194,9 @@ class TestManual : public QObject {
     /// The commands of the manual are run one after the other, in a folder with the files that they name.
     void commandsRun() {
         QTemporaryDir work;
+        const auto reference = smallStudy().reference;
         write(work.filePath("photo.jpg"),
-              QByteArray(reinterpret_cast<const char*>(smallStudy().reference->bytes.data()),
-                         qsizetype(reference->bytes.size())));
+              QByteArray(reinterpret_cast<const char*>(reference->bytes.data()), qsizetype(reference->bytes.size())));
         QFile::copy(TEST_DATA "/demo/kettle-evening.dune", work.filePath("begun.dune"));
         QFile::copy(TEST_DATA "/materials/soft_sticks.csv", work.filePath("mine.csv"));
         QString commands;
