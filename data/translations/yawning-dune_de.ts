@@ -8559,10 +8559,6 @@ Entscheidungen: %2, zuletzt geschrieben %3</translation>
         <translation>dem vierten und fünften</translation>
     </message>
     <message>
-        <source>first</source>
-        <translation>zuerst</translation>
-    </message>
-    <message>
         <source>second</source>
         <translation>das zweite</translation>
     </message>
@@ -9236,10 +9232,6 @@ Entscheidungen: %2, zuletzt geschrieben %3</translation>
         <translation>eng</translation>
     </message>
     <message>
-        <source>wide</source>
-        <translation>breit</translation>
-    </message>
-    <message>
         <source>middle range</source>
         <translation>mittlerer Umfang</translation>
     </message>
@@ -9763,6 +9755,16 @@ Entscheidungen: %2, zuletzt geschrieben %3</translation>
         <source>%1 %2</source>
         <comment>a colour: light, red</comment>
         <translation>%1 %2</translation>
+    </message>
+    <message>
+        <source>first</source>
+        <comment>an answer</comment>
+        <translation>das erste</translation>
+    </message>
+    <message>
+        <source>wide</source>
+        <comment>a range of values</comment>
+        <translation>weit</translation>
     </message>
 </context>
 </TS>

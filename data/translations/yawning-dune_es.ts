@@ -8559,10 +8559,6 @@ Elecciones: %2, escritas por última vez %3</translation>
         <translation>cuarto y quinto</translation>
     </message>
     <message>
-        <source>first</source>
-        <translation>primero</translation>
-    </message>
-    <message>
         <source>second</source>
         <translation>segundo</translation>
     </message>
@@ -9236,10 +9232,6 @@ Elecciones: %2, escritas por última vez %3</translation>
         <translation>estrecho</translation>
     </message>
     <message>
-        <source>wide</source>
-        <translation>de ancho</translation>
-    </message>
-    <message>
         <source>middle range</source>
         <translation>rango medio</translation>
     </message>
@@ -9763,6 +9755,16 @@ Elecciones: %2, escritas por última vez %3</translation>
         <source>%1 %2</source>
         <comment>a colour: light, red</comment>
         <translation>%2 %1</translation>
+    </message>
+    <message>
+        <source>first</source>
+        <comment>an answer</comment>
+        <translation>primero</translation>
+    </message>
+    <message>
+        <source>wide</source>
+        <comment>a range of values</comment>
+        <translation>amplio</translation>
     </message>
 </context>
 </TS>

@@ -8559,10 +8559,6 @@ Choix&#xa0;: %2, écrits en dernier %3</translation>
         <translation>le quatrième et le cinquième</translation>
     </message>
     <message>
-        <source>first</source>
-        <translation>d&apos;abord</translation>
-    </message>
-    <message>
         <source>second</source>
         <translation>le deuxième</translation>
     </message>
@@ -9233,11 +9229,7 @@ Choix&#xa0;: %2, écrits en dernier %3</translation>
     </message>
     <message>
         <source>narrow</source>
-        <translation>étroite</translation>
-    </message>
-    <message>
-        <source>wide</source>
-        <translation>de large</translation>
+        <translation>étroit</translation>
     </message>
     <message>
         <source>middle range</source>
@@ -9763,6 +9755,16 @@ Choix&#xa0;: %2, écrits en dernier %3</translation>
         <source>%1 %2</source>
         <comment>a colour: light, red</comment>
         <translation>%2 %1</translation>
+    </message>
+    <message>
+        <source>first</source>
+        <comment>an answer</comment>
+        <translation>le premier</translation>
+    </message>
+    <message>
+        <source>wide</source>
+        <comment>a range of values</comment>
+        <translation>étendu</translation>
     </message>
 </context>
 </TS>

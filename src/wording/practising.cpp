@@ -114,7 +114,7 @@ QStringList answerWords(const practice::Question& question) {
             return {say("first and second"), say("second and third"), say("third and fourth"), say("fourth and fifth")};
         case Exercise::nearestStick:
         case Exercise::mixture:
-            return {say("first"), say("second"), say("third"), say("fourth")};
+            return {say("first", "an answer"), say("second"), say("third"), say("fourth")};
         case Exercise::masses:
             return {say("the first"), say("the second")};
         case Exercise::centre:

@@ -22,7 +22,9 @@ QString valueFigure(double value, Counting counting) {
 
 QString keyWords(const subject::Contrast& contrast, Counting counting) {
     const double range = contrast.lightest - contrast.darkest;
-    const QString span = range < 3.5 ? say("narrow") : range > 6 ? say("wide") : say("middle range");
+    const QString span = range < 3.5 ? say("narrow")
+                         : range > 6 ? say("wide", "a range of values")
+                                     : say("middle range");
     return say("%1, %2, darkest at %3").arg(span, keyWord(contrast), valueFigure(contrast.darkest, counting));
 }
 

@@ -244,6 +244,7 @@ class TestApp : public QObject {
         QVERIFY(std::ranges::any_of(told, [](const QString& words) { return words.contains("The tooth is"); }));
         QTest::mouseClick(&section, Qt::LeftButton, {}, QPoint(section.width() / 2, section.height() - 40));
         QVERIFY(layers->selectedStack() >= 0);
+        window->pictures().setFocus();  // with the keyboard it is framed
         const QImage whole = section.grab().toImage();
         QPushButton* line = nullptr;
         for (QPushButton* button : layers->findChildren<QPushButton*>())
