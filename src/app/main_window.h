@@ -95,6 +95,7 @@ class MainWindow : public QMainWindow {
     void refresh();
     void showStation();
     void showNote();
+    void wantAllNotes();
     bool mayDiscard();
     void chooseAndOpen(bool picture);
     /// Opens a study that is, or is not, to be saved to the file it comes from.
@@ -119,6 +120,8 @@ class MainWindow : public QMainWindow {
     void tryOut(const TrialWish& wish);
     TrialWish wishFor(const std::vector<std::string>& ids);
     static void toFront(QMainWindow& window);
+    /// Of what is looked at.
+    QString manualPage() const;
     void openManual(const QString& page);
     /// Its help opens the manual at this page.
     void addManual(QMainWindow& window, const QString& page);

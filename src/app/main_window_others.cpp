@@ -47,6 +47,13 @@ ManualWindow& MainWindow::manualWindow() {
     return *manual_;
 }
 
+QString MainWindow::manualPage() const {
+    if (isAtBeginning()) return QStringLiteral("begin");
+    // "app::SubjectStation" has the page "subject".
+    QString name = QLatin1String(stations_[station()]->metaObject()->className()).mid(5);
+    return name.remove(QStringLiteral("Station")).toLower();
+}
+
 void MainWindow::openManual(const QString& page) {
     manualWindow().open(page);
     toFront(manualWindow());

@@ -167,6 +167,13 @@ class TestManual : public QObject {
         QCOMPARE(opened(*main->materialsWindow()), QString("materials"));
         QCOMPARE(opened(main->trialWindow()), QString("trial"));
         QCOMPARE(opened(*main->practiceWindow()), QString("practice"));
+        // No window outlives the main one.
+        main->session().history().setClean();
+        main->close();
+        for (const QWidget* other :
+             {static_cast<QWidget*>(&main->manualWindow()), static_cast<QWidget*>(&main->trialWindow()),
+              static_cast<QWidget*>(main->materialsWindow())})
+            QVERIFY(!other->isVisible());
     }
 
     void theManualIsSearched() {

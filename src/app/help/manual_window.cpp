@@ -4,7 +4,6 @@
 #include <QFileInfo>
 #include <QHBoxLayout>
 #include <QLineEdit>
-#include <QMenuBar>
 #include <QShortcut>
 #include <QTextBlock>
 #include <QTextCursor>
@@ -71,12 +70,11 @@ ManualWindow::ManualWindow(std::function<ManualPage()> keys) : keys_(std::move(k
     find_->setToolTip(tr("Lists the pages that have these words."));
     find_->setPlaceholderText(tr("Find in the manual"));
     find_->setAccessibleName(tr("Find in the manual"));
-    find_->setClearButtonEnabled(false);
     side->addWidget(find_);
     list_ = new QListWidget;
     list_->setAccessibleName(tr("Pages of the manual"));
-    list_->setFixedWidth(26 * measure::grid);
-    find_->setFixedWidth(26 * measure::grid);
+    for (QWidget* each : {static_cast<QWidget*>(find_), static_cast<QWidget*>(list_)})
+        each->setFixedWidth(26 * measure::grid);
     side->addWidget(list_, 1);
     row->addLayout(side);
     text_ = new PageView;
@@ -138,9 +136,7 @@ void ManualWindow::showPage(const QListWidgetItem* item) {
             text_->setMarkdown(page.name == QLatin1String("keys") ? keys_().text : page.text);
     setForReading(*text_->document());
     text_->moveCursor(QTextCursor::Start);
-    if (const QString sought = find_->text().trimmed(); !sought.isEmpty()) {
-        text_->find(sought);
-    }
+    if (const QString sought = find_->text().trimmed(); !sought.isEmpty()) text_->find(sought);
 }
 
 }  // namespace app
