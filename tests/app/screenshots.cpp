@@ -23,6 +23,7 @@
 #include "review/easel_photograph.h"
 #include "review/stand_in_camera.h"
 #include "storage/library_csv.h"
+#include "wording/language.h"
 
 namespace {
 
@@ -161,6 +162,7 @@ int main(int argc, char** argv) {
     QApplication application(argc, argv);
     if (argc != 2 || !QDir().mkpath(argv[1])) return 2;
     const QDir folder(argv[1]);
+    wording::speak(QStringLiteral("en"));
     drawing::loadFonts();
     app::applyTheme(app::ThemeName::mid);
     auto starter = storage::readThingsFolder(TEST_DATA "/materials");
