@@ -45,9 +45,9 @@ class TestKeyboard : public QObject {
     }
     /// The file dialog that a key opens is told a name.
     static void typedIntoTheDialog(const QString& file) {
-        QTimer::singleShot(400, [file] {
+        QTimer::singleShot(100, [file] {
             const QPointer<QFileDialog> dialog = qobject_cast<QFileDialog*>(QApplication::activeModalWidget());
-            QVERIFY(dialog);
+            if (!dialog || !dialog->isVisible()) return typedIntoTheDialog(file);  // not yet there
             auto* name = dialog->findChild<QLineEdit*>("fileNameEdit");
             name->setFocus();
             name->selectAll();
