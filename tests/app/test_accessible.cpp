@@ -68,6 +68,20 @@ class TestAccessible : public QObject {
         return found;
     }
 
+    /// Each of the other windows is shown, looked at and put away again.
+    template <typename Look>
+    void atTheOthers(Look look) {
+        for (QMainWindow* other :
+             {static_cast<QMainWindow*>(window_->materialsWindow()), static_cast<QMainWindow*>(&window_->trialWindow()),
+              static_cast<QMainWindow*>(window_->practiceWindow()),
+              static_cast<QMainWindow*>(&window_->manualWindow())}) {
+            other->show();
+            QTest::qWait(30);
+            look(*other);
+            other->hide();
+        }
+    }
+
  private Q_SLOTS:
     void initTestCase() {
         drawing::loadFonts();
@@ -186,15 +200,7 @@ class TestAccessible : public QObject {
                 look(*window_);
             }
         }
-        for (QMainWindow* other :
-             {static_cast<QMainWindow*>(window_->materialsWindow()), static_cast<QMainWindow*>(&window_->trialWindow()),
-              static_cast<QMainWindow*>(window_->practiceWindow()),
-              static_cast<QMainWindow*>(&window_->manualWindow())}) {
-            other->show();
-            QTest::qWait(30);
-            look(*other);
-            other->hide();
-        }
+        atTheOthers(look);
         found.removeDuplicates();
         for (const QString& each : found) qWarning("%s", qPrintable(each));
         QVERIFY(found.isEmpty());
@@ -208,15 +214,7 @@ class TestAccessible : public QObject {
             QTest::qWait(30);
             found << unnamed(QAccessible::queryAccessibleInterface(window_.get()));
         }
-        for (QMainWindow* other :
-             {static_cast<QMainWindow*>(window_->materialsWindow()), static_cast<QMainWindow*>(&window_->trialWindow()),
-              static_cast<QMainWindow*>(window_->practiceWindow()),
-              static_cast<QMainWindow*>(&window_->manualWindow())}) {
-            other->show();
-            QTest::qWait(30);
-            found << unnamed(QAccessible::queryAccessibleInterface(other));
-            other->hide();
-        }
+        atTheOthers([&](QWidget& other) { found << unnamed(QAccessible::queryAccessibleInterface(&other)); });
         found.removeDuplicates();
         QVERIFY2(found.isEmpty(), qPrintable(found.join('\n')));
     }
