@@ -5029,6 +5029,14 @@ Einheit hineingeht, stehen dann hier.</translation>
         <source>Tick the sticks that are to be tried.</source>
         <translation>Haken Sie die Kreiden an, die ausprobiert werden sollen.</translation>
     </message>
+    <message>
+        <source>bare paper</source>
+        <translation>bloßes Papier</translation>
+    </message>
+    <message>
+        <source>%1, on the card</source>
+        <translation>%1, auf der Karte</translation>
+    </message>
 </context>
 <context>
     <name>app::TargetView</name>

@@ -5029,6 +5029,14 @@ la unidad se leerán aquí.</translation>
         <source>Tick the sticks that are to be tried.</source>
         <translation>Marque las barras que se han de probar.</translation>
     </message>
+    <message>
+        <source>bare paper</source>
+        <translation>papel desnudo</translation>
+    </message>
+    <message>
+        <source>%1, on the card</source>
+        <translation>%1, en la tarjeta</translation>
+    </message>
 </context>
 <context>
     <name>app::TargetView</name>

@@ -5029,6 +5029,14 @@ y entre se liront ici.</translation>
         <source>Tick the sticks that are to be tried.</source>
         <translation>Cochez les bâtons à essayer.</translation>
     </message>
+    <message>
+        <source>bare paper</source>
+        <translation>papier nu</translation>
+    </message>
+    <message>
+        <source>%1, on the card</source>
+        <translation>%1, sur la carte</translation>
+    </message>
 </context>
 <context>
     <name>app::TargetView</name>

@@ -1,3 +1,5 @@
+#include <malloc.h>
+
 #include <QApplication>
 #include <QCommandLineParser>
 #include <cstdio>
@@ -35,6 +37,10 @@ class Application : public QApplication {
 }  // namespace
 
 int main(int argc, char** argv) {
+    // Pictures come and go by the hundred while plans are made. From a megabyte on each gets pages of its own, which
+    // are given back at once: else what is small and stays keeps the room of the large ones that went, hour after hour.
+    constexpr int pagesOfItsOwn = 1 << 20;  // bytes
+    mallopt(M_MMAP_THRESHOLD, pagesOfItsOwn);
     // Read before there is a screen to ask; what the environment says goes before it.
     if (!qEnvironmentVariableIsSet("QT_SCALE_FACTOR"))
         qputenv("QT_SCALE_FACTOR", QByteArray::number(app::magnification()));

@@ -83,8 +83,7 @@ MainWindow::MainWindow(materials::Library starter, storage::MaterialsStore* stor
         tell(tr("What you choose cannot be kept for the case of a crash; save the study elsewhere. %1")
                  .arg(wording::problemSentence(problem)));
     });
-    resize(1280, 800);
-    restoreGeometry(windowPlace(QStringLiteral("main")));
+    putInPlace(*this, QStringLiteral("main"), {1280, 800});
     refresh();
     goTo(lastStation());
     pictures_->setFocus();
@@ -336,7 +335,7 @@ void MainWindow::dropEvent(QDropEvent* event) {
 void MainWindow::closeEvent(QCloseEvent* event) {
     if (!mayDiscard()) return event->ignore();
     keeper_.discard();
-    setWindowPlace(QStringLiteral("main"), saveGeometry());
+    keepPlace(*this, QStringLiteral("main"));
     setLastStation(station());
     for (QWidget* other :
          std::initializer_list<QWidget*>{materials_.get(), practice_.get(), trial_.get(), manual_.get()})

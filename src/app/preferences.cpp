@@ -1,6 +1,7 @@
 #include "app/preferences.h"
 
 #include <QFileInfo>
+#include <QScreen>
 #include <QSettings>
 #include <algorithm>
 
@@ -84,12 +85,16 @@ void setMagnification(double factor) {
     settings().setValue(magnificationKey, factor);
 }
 
-QByteArray windowPlace(const QString& window) {
-    return settings().value(placeKey(window)).toByteArray();
+void putInPlace(QWidget& window, const QString& name, const QSize& usual) {
+    constexpr int titleBar = 40;              // pixels, about as high as window managers draw it
+    constexpr QSize everyStation(1024, 700);  // what all is made for; what finds no room in that scrolls
+    const QSize room = window.screen()->availableSize() - QSize(0, titleBar);
+    window.resize(usual.boundedTo(room.expandedTo(everyStation)));
+    window.restoreGeometry(settings().value(placeKey(name)).toByteArray());
 }
 
-void setWindowPlace(const QString& window, const QByteArray& place) {
-    settings().setValue(placeKey(window), place);
+void keepPlace(const QWidget& window, const QString& name) {
+    settings().setValue(placeKey(name), window.saveGeometry());
 }
 
 int lastStation() {

@@ -1,7 +1,7 @@
 #pragma once
 
-#include <QByteArray>
 #include <QStringList>
+#include <QWidget>
 
 #include "app/widgets/theme.h"
 #include "print/plan_folder.h"
@@ -24,9 +24,10 @@ double magnification();
 void setMagnification(double factor);
 void setFrameTheme(ThemeName name);
 
-/// Size and place of a window, by its name; empty if it was never closed.
-QByteArray windowPlace(const QString& window);
-void setWindowPlace(const QString& window, const QByteArray& place);
+/// Puts a window where the one of this name was closed; the first time it gets its usual size, or as much of that as
+/// the screen has.
+void putInPlace(QWidget& window, const QString& name, const QSize& usual);
+void keepPlace(const QWidget& window, const QString& name);
 int lastStation();
 void setLastStation(int station);
 

@@ -101,9 +101,10 @@ std::string utf8(const QByteArray& word) {
 }
 
 /// What Little CMS does not stand: it opens whatever `.INCLUDE` names, and falls over readings that come before their
-/// format. Words stand between blanks or in quotes, and # begins a remark.
+/// format and over a number of fields that comes after it. Words stand between blanks or in quotes, and # begins a
+/// remark.
 std::optional<Problem> structureProblem(const common::Bytes& text, const std::string& name) {
-    bool hasFormat = false;
+    bool hasFields = false, hasFormat = false;
     for (std::size_t at = 0; at < text.size();) {
         const auto until = [&](auto isEnd) {
             const std::size_t first = at;
@@ -122,9 +123,14 @@ std::optional<Problem> structureProblem(const common::Bytes& text, const std::st
         } else {
             const QByteArray word = until([](std::uint8_t b) { return b <= ' ' || b == '"' || b == '\''; });
             if (word.contains(".INCLUDE")) return Problem{ProblemKind::listIncludes, name};
+            if (word.contains("NUMBER_OF_FIELDS")) {
+                if (hasFields) return Problem{ProblemKind::listUnknown, name};
+                hasFields = true;
+            }
+            if (word == "BEGIN_DATA_FORMAT" && !hasFields) return Problem{ProblemKind::listUnknown, name};
             if (word == "END_DATA_FORMAT") hasFormat = true;
             if (word == "BEGIN_DATA" && !hasFormat) return Problem{ProblemKind::listUnknown, name};
-            if (word == "END_DATA") hasFormat = false;  // the next table has its own
+            if (word == "END_DATA") hasFields = hasFormat = false;  // the next table has its own
         }
     }
     return std::nullopt;
@@ -160,10 +166,10 @@ common::Result<Table> tableFromReadings(const common::Bytes& text, const std::st
                 if (const char* field = cmsIT8GetDataRowCol(it8.get(), row, found->second)) return utf8(field);
         return {};
     };
-    const int sets = int(cmsIT8GetPropertyDbl(it8.get(), "NUMBER_OF_SETS"));
+    const int sets = int(std::max(0.0, std::min(double(mostRows), cmsIT8GetPropertyDbl(it8.get(), "NUMBER_OF_SETS"))));
     std::vector<std::vector<double>> values;
     double highest = 0;
-    for (int row = 0; row < std::min(sets, mostRows); ++row) {
+    for (int row = 0; row < sets; ++row) {
         values.push_back(valuesIn(it8.get(), row, *told));
         for (const double v : values.back()) highest = std::max(highest, v);
     }

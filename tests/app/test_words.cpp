@@ -229,20 +229,7 @@ class TestWords : public QObject {
         QCOMPARE(window.size(), spoken.room());
         QStringList all = spoken.faults(window);
         QVERIFY(window.openFile(study_) && planned(window));
-        for (int station = 0; station < 9; ++station) {
-            window.goTo(station);
-            QTest::qWait(30);
-            // The leaves of an instrument are those of its buttons that exclude each other.
-            QList<QAbstractButton*> leaves;
-            for (QAbstractButton* button : window.findChildren<QAbstractButton*>())
-                if (button->autoExclusive() && button->isCheckable() && button->isVisible()) leaves << button;
-            if (leaves.isEmpty()) all << spoken.faults(window);
-            for (QAbstractButton* leaf : leaves) {
-                leaf->click();
-                QTest::qWait(30);
-                all << spoken.faults(window);
-            }
-        }
+        atEveryLeaf(window, [&] { all << spoken.faults(window); });
         all.removeDuplicates();
         QVERIFY2(all.isEmpty(), qPrintable(all.join('\n')));
         QCOMPARE(window.size(), spoken.room());

@@ -96,3 +96,22 @@ inline void pressed(QWidget& window, const QString& text) {
     // A tick is taken at its left end.
     QTest::mouseClick(button, Qt::LeftButton, {}, QPoint(8, button->height() / 2));
 }
+
+/// Looks at every leaf of every station. The leaves of an instrument are those of its buttons that exclude each other.
+template <typename Look>
+void atEveryLeaf(app::MainWindow& window, Look look) {
+    constexpr int stations = 9, drawn = 30;  // milliseconds
+    for (int station = 0; station < stations; ++station) {
+        window.goTo(station);
+        QTest::qWait(drawn);
+        QList<QAbstractButton*> leaves;
+        for (QAbstractButton* button : window.findChildren<QAbstractButton*>())
+            if (button->autoExclusive() && button->isCheckable() && button->isVisible()) leaves << button;
+        if (leaves.isEmpty()) look();
+        for (QAbstractButton* leaf : leaves) {
+            leaf->click();
+            QTest::qWait(drawn);
+            look();
+        }
+    }
+}

@@ -92,13 +92,12 @@ ManualWindow::ManualWindow(std::function<ManualPage()> keys) : keys_(std::move(k
     new QShortcut(QKeySequence::Find, this, [this] { find_->setFocus(); });
     new QShortcut(QKeySequence::Close, this, [this] { close(); });
     new QShortcut(QKeySequence(Qt::Key_Escape), this, [this] { close(); });
-    resize(960, 720);
-    restoreGeometry(windowPlace(QStringLiteral("manual")));
+    putInPlace(*this, QStringLiteral("manual"), {960, 720});
     list_->setFocus();
 }
 
 void ManualWindow::closeEvent(QCloseEvent* event) {
-    setWindowPlace(QStringLiteral("manual"), saveGeometry());
+    keepPlace(*this, QStringLiteral("manual"));
     event->accept();
 }
 

@@ -64,13 +64,7 @@ void SectionView::choosePart(int part) {
 }
 
 void SectionView::keyPressEvent(QKeyEvent* event) {
-    const int step = event->key() == Qt::Key_Right ? 1 : event->key() == Qt::Key_Left ? -1 : 0;
-    const auto runs = section_.runs(box());
-    if (step == 0 || runs.empty()) return QWidget::keyPressEvent(event);
-    const auto at = std::ranges::find(runs, selected_, &drawing::Section::Run::stack);
-    const auto next =
-        at == runs.end() ? 0 : std::clamp<std::ptrdiff_t>(at - runs.begin() + step, 0, std::ptrdiff_t(runs.size()) - 1);
-    onChosen(runs[std::size_t(next)].stack);
+    if (!goOn(*this, *event)) QWidget::keyPressEvent(event);
 }
 
 QRectF SectionView::box() const {

@@ -29,7 +29,18 @@ void ProgressStrip::show(std::vector<Moment> moments) {
     const bool isStill = std::ranges::any_of(moments_, [&](const Moment& it) { return int(it.entry) == chosen_; });
     if (!isStill) chosen_ = -1;
     first_ = std::min(first_, moments_.empty() ? 0 : moments_.size() - 1);
+    tellOfParts(*this);
     update();
+}
+
+std::vector<DrawnPart> ProgressStrip::drawnParts() const {
+    std::vector<DrawnPart> parts;
+    for (std::size_t i = 0; i < moments_.size(); ++i) {
+        QRectF both = boxOf(i);
+        both.setHeight(height());
+        parts.push_back({moments_[i].words, both.toRect(), int(moments_[i].entry) == chosen_});
+    }
+    return parts;
 }
 
 QRectF ProgressStrip::boxOf(std::size_t moment) const {
@@ -83,6 +94,7 @@ void ProgressStrip::choose(int moment) {
     chosen_ = int(moments_[at].entry);
     first_ = std::min(first_, at);
     while (first_ < at && boxOf(at).right() > width()) ++first_;
+    tellOfParts(*this);
     update();
     onChosen(chosen_);
 }
@@ -96,10 +108,7 @@ void ProgressStrip::mousePressEvent(QMouseEvent* event) {
 }
 
 void ProgressStrip::keyPressEvent(QKeyEvent* event) {
-    const int by = event->key() == Qt::Key_Right ? 1 : event->key() == Qt::Key_Left ? -1 : 0;
-    if (by == 0) return QWidget::keyPressEvent(event);
-    const auto at = std::ranges::find_if(moments_, [&](const Moment& it) { return int(it.entry) == chosen_; });
-    choose(at == moments_.end() ? 0 : int(at - moments_.begin()) + by);
+    if (!goOn(*this, *event)) QWidget::keyPressEvent(event);
 }
 
 }  // namespace app

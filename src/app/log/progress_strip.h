@@ -5,10 +5,12 @@
 #include <functional>
 #include <vector>
 
+#include "app/widgets/drawn_parts.h"
+
 namespace app {
 
 /// The picture as it grew: photographs in a row, and under each the sheet as it was predicted for that moment.
-class ProgressStrip : public QWidget {
+class ProgressStrip : public QWidget, public HasParts {
     Q_OBJECT
 
  public:
@@ -24,6 +26,8 @@ class ProgressStrip : public QWidget {
     int chosen() const { return chosen_; }
     std::function<void(int entry)> onChosen = [](int) {};
 
+    std::vector<DrawnPart> drawnParts() const override;
+    void choosePart(int part) override { choose(part); }
     QSize sizeHint() const override { return {600, 230}; }
 
  protected:

@@ -26,8 +26,7 @@ MaterialsWindow::MaterialsWindow(OwnDrawer& own) : own_(own) {
     setWindowTitle(tr("Materials · Yawning Dune"));
     makeFrame();
     makeMenus();
-    resize(1280, 800);
-    restoreGeometry(windowPlace(QStringLiteral("materials")));
+    putInPlace(*this, QStringLiteral("materials"), {1280, 800});
     connect(&own_, &OwnDrawer::changed, this, &MaterialsWindow::onDrawerChanged);
     connect(&own_, &OwnDrawer::writingChanged, this, &MaterialsWindow::describe);
     connect(&own_, &OwnDrawer::problemMet, this, &MaterialsWindow::tellProblem);
@@ -128,7 +127,7 @@ void MaterialsWindow::makeFrame() {
 }
 
 void MaterialsWindow::closeEvent(QCloseEvent* event) {
-    setWindowPlace(QStringLiteral("materials"), saveGeometry());
+    keepPlace(*this, QStringLiteral("materials"));
     event->accept();
 }
 

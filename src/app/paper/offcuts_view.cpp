@@ -71,18 +71,9 @@ void OffcutsView::mouseDoubleClickEvent(QMouseEvent* event) {
 }
 
 void OffcutsView::keyPressEvent(QKeyEvent* event) {
-    const int count = int(papers_.size());
-    if (count == 0) return;
-    int i = 0;
-    while (i < count && papers_[std::size_t(i)].id != looked_) ++i;
-    const int step = event->key() == Qt::Key_Right  ? 1
-                     : event->key() == Qt::Key_Left ? -1
-                     : event->key() == Qt::Key_Down ? columns()
-                     : event->key() == Qt::Key_Up   ? -columns()
-                                                    : 0;
-    if (event->key() == Qt::Key_Return && i < count) return onTaken(looked_);
-    if (step == 0) return QWidget::keyPressEvent(event);
-    onLooked(papers_[std::size_t(std::clamp((i == count ? 0 : i) + step, 0, count - 1))].id);
+    const bool isLooked = std::ranges::find(papers_, looked_, &materials::Paper::id) != papers_.end();
+    if (event->key() == Qt::Key_Return && isLooked) return onTaken(looked_);
+    if (!goOn(*this, *event, columns())) QWidget::keyPressEvent(event);
 }
 
 void OffcutsView::paintEvent(QPaintEvent*) {

@@ -45,8 +45,7 @@ PracticeWindow::PracticeWindow(storage::MaterialsStore& store, std::function<pra
     setWindowTitle(tr("Practice · Yawning Dune"));
     makeFrame();
     makeMenu();
-    resize(1180, 740);
-    restoreGeometry(windowPlace(QStringLiteral("practice")));
+    putInPlace(*this, QStringLiteral("practice"), {1180, 740});
     if (const auto why = store_.whyReadOnly()) margin_->setProblem(wording::problemSentence(*why));
     read();
 }
@@ -331,7 +330,7 @@ void PracticeWindow::showEvent(QShowEvent* event) {
 
 void PracticeWindow::closeEvent(QCloseEvent* event) {
     if (isAsking() || isDrawing()) end();
-    setWindowPlace(QStringLiteral("practice"), saveGeometry());
+    keepPlace(*this, QStringLiteral("practice"));
     event->accept();
 }
 

@@ -74,7 +74,9 @@ FamiliesLeaf::FamiliesLeaf(Session& session) : session_(session), trials_(sessio
         families_.back()->setAccessibleName(word);
         families_.back()->setToolTip(tr("How many sticks of this family the picture may have."));
         const int row = grid->rowCount();
-        grid->addWidget(new QLabel(word), row, 0);
+        auto* label = new QLabel(word);
+        label->setBuddy(families_.back());
+        grid->addWidget(label, row, 0);
         grid->addWidget(families_.back(), row, 1);
         grid->addWidget(strips_.back(), row, 2);
         connect(families_.back(), &QComboBox::activated, this, [this, family, field = families_.back()] {

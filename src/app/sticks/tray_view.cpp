@@ -77,13 +77,7 @@ void TrayView::mousePressEvent(QMouseEvent* event) {
 }
 
 void TrayView::keyPressEvent(QKeyEvent* event) {
-    const std::vector<int> all = inRows();
-    const int step = event->key() == Qt::Key_Right ? 1 : event->key() == Qt::Key_Left ? -1 : 0;
-    if (step == 0 || all.empty()) return QWidget::keyPressEvent(event);
-    const auto at = std::ranges::find(all, selected_);
-    const auto next =
-        at == all.end() ? 0 : std::clamp<std::ptrdiff_t>(at - all.begin() + step, 0, std::ptrdiff_t(all.size()) - 1);
-    onChosen(all[std::size_t(next)]);
+    if (!goOn(*this, *event)) QWidget::keyPressEvent(event);
 }
 
 void TrayView::paintEvent(QPaintEvent*) {

@@ -70,7 +70,10 @@ StrokesEditor::StrokesEditor() {
     pressure_->setToolTip(tr("How hard, by half steps."));
     pressure_->setAccessibleName(tr("Pressure of the stroke"));
     fillPressures(*pressure_);
-    for (QComboBox* field : {stick_, manner_, pressure_}) column->addWidget(field);
+    for (QComboBox* field : {stick_, manner_, pressure_}) {
+        column->addWidget(field);
+        addUnseenLabel(column, field);
+    }
     auto* buttons = new QHBoxLayout;
     more_ = new QPushButton(tr("Lay one more"));
     more_->setToolTip(tr("One more stroke on top."));

@@ -9,6 +9,7 @@
 #include "app/widgets/theme.h"
 #include "drawing/fonts.h"
 #include "drawing/shapes.h"
+#include "wording/trying.h"
 
 namespace app {
 
@@ -43,7 +44,26 @@ void SwatchGrid::setHeads(std::vector<SwatchHead> rows, std::vector<SwatchHead> 
 
 void SwatchGrid::select(int swatch) {
     selected_ = swatch;
+    tellOfParts(*this);
     update();
+}
+
+std::vector<DrawnPart> SwatchGrid::drawnParts() const {
+    std::vector<DrawnPart> parts;
+    if (!sheet_) return parts;
+    for (int i = 0; i < int(sheet_->swatches.size()); ++i) {
+        QStringList strokes;
+        for (const pigment::Lay& lay : sheet_->swatches[std::size_t(i)]) strokes << wording::strokeShort(lay, *media_);
+        QString name = strokes.isEmpty() ? tr("bare paper") : strokes.join(QStringLiteral("; "));
+        if (onCard_.contains(i)) name = tr("%1, on the card").arg(name);
+        parts.push_back({name, boxOf(i).toRect(), i == selected_});
+    }
+    return parts;
+}
+
+void SwatchGrid::choosePart(int part) {
+    select(part);
+    Q_EMIT chosen(part);
 }
 
 void SwatchGrid::clearCard() {
@@ -74,10 +94,7 @@ QRectF SwatchGrid::boxOf(int swatch) const {
 void SwatchGrid::mousePressEvent(QMouseEvent* event) {
     if (!sheet_) return;
     for (int i = 0; i < int(sheet_->swatches.size()); ++i)
-        if (boxOf(i).contains(event->position())) {
-            select(i);
-            return Q_EMIT chosen(i);
-        }
+        if (boxOf(i).contains(event->position())) return choosePart(i);
 }
 
 void SwatchGrid::keyPressEvent(QKeyEvent* event) {
@@ -108,9 +125,7 @@ void SwatchGrid::keyPressEvent(QKeyEvent* event) {
         default:
             return QWidget::keyPressEvent(event);
     }
-    if (to == selected_) return;
-    select(to);
-    Q_EMIT chosen(to);
+    if (to != selected_) choosePart(to);
 }
 
 void SwatchGrid::paintHead(QPainter& painter, const QRectF& box, const SwatchHead& head, bool isNamed) const {

@@ -4,6 +4,7 @@
 #include <set>
 #include <vector>
 
+#include "app/widgets/drawn_parts.h"
 #include "planning/trial_sheet.h"
 
 namespace app {
@@ -19,7 +20,7 @@ struct SwatchHead {
 
 /// The trial sheet as it lies on the table: swatches on their paper, what each row and column is laid with, what slides
 /// and what goes onto the card.
-class SwatchGrid : public QWidget {
+class SwatchGrid : public QWidget, public HasParts {
     Q_OBJECT
 
  public:
@@ -35,6 +36,8 @@ class SwatchGrid : public QWidget {
     void clearCard();
     /// Where a swatch lies in the widget.
     QRectF boxOf(int swatch) const;
+    std::vector<DrawnPart> drawnParts() const override;
+    void choosePart(int part) override;
 
  Q_SIGNALS:
     void chosen(int swatch);

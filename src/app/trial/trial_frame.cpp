@@ -30,6 +30,7 @@ QWidget* addBelow(QVBoxLayout* column, const QString& label, const QList<QComboB
     for (QComboBox* field : fields) {
         if (field->accessibleName().isEmpty()) field->setAccessibleName(label);
         below->addWidget(field);
+        if (field != fields.first()) addUnseenLabel(below, field);
     }
     column->addWidget(all);
     return all;

@@ -41,8 +41,7 @@ TrialWindow::TrialWindow(Desk& desk) : desk_(desk) {
     state_.over.manner = pigment::Manner::scumble;
     makeFrame();
     makeMenus();
-    resize(1240, 760);
-    restoreGeometry(windowPlace(QStringLiteral("trial")));
+    putInPlace(*this, QStringLiteral("trial"), {1240, 760});
     // What changes while it is not seen is looked at when it is shown.
     const auto look = [this] {
         if (isVisible()) takeMaterials();
@@ -377,7 +376,7 @@ void TrialWindow::showEvent(QShowEvent* event) {
 }
 
 void TrialWindow::closeEvent(QCloseEvent* event) {
-    setWindowPlace(QStringLiteral("trial"), saveGeometry());
+    keepPlace(*this, QStringLiteral("trial"));
     event->accept();
 }
 

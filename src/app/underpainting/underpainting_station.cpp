@@ -90,17 +90,9 @@ class UnderpaintingStation::Board : public QWidget, public HasParts {
         if (const int i = cardAt(event->position()); i >= 0 && !cards_[i].end.isNull()) onTaken(cards_[i].strategy);
     }
     void keyPressEvent(QKeyEvent* event) override {
-        if (cards_.isEmpty()) return;
-        int i = 0;
-        while (i < int(cards_.size()) - 1 && cards_[i].strategy != looked_) ++i;
-        const int step = event->key() == Qt::Key_Right  ? 1
-                         : event->key() == Qt::Key_Left ? -1
-                         : event->key() == Qt::Key_Down ? columns()
-                         : event->key() == Qt::Key_Up   ? -columns()
-                                                        : 0;
-        if (event->key() == Qt::Key_Return && !cards_[i].end.isNull()) return onTaken(looked_);
-        if (step == 0) return QWidget::keyPressEvent(event);
-        onLooked(cards_[std::clamp(i + step, 0, int(cards_.size()) - 1)].strategy);
+        const auto looked = std::ranges::find(cards_, looked_, &Card::strategy);
+        if (event->key() == Qt::Key_Return && looked != cards_.end() && !looked->end.isNull()) return onTaken(looked_);
+        if (!goOn(*this, *event, columns())) QWidget::keyPressEvent(event);
     }
     void paintEvent(QPaintEvent*) override {
         const Theme& t = theme();
@@ -191,8 +183,7 @@ UnderpaintingStation::UnderpaintingStation(Desk& desk)
     drying_->setToolTip(tr("How washes are dried: their waiting times follow from it."));
     for (const auto help : {planning::Drying::air, planning::Drying::hairDryer, planning::Drying::heatGun})
         drying_->addItem(wording::dryingWord(help), int(help));
-    drying_->setAccessibleName(tr("Drying"));
-    choices_->addWidget(drying_);
+    addField(choices_, tr("Drying"), drying_);
     areaGround_ = new QComboBox;
     areaGround_->setToolTip(tr("A ground of its own for the area that is chosen."));
     areaGround_->addItem(tr("as the whole picture"));

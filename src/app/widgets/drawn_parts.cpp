@@ -2,6 +2,8 @@
 
 #include <QAccessible>
 #include <QAccessibleWidget>
+#include <QKeyEvent>
+#include <algorithm>
 #include <map>
 
 namespace app {
@@ -120,6 +122,20 @@ QAccessibleInterface* made(const QString&, QObject* object) {
 }
 
 }  // namespace
+
+bool goOn(HasParts& parts, const QKeyEvent& event, int columns) {
+    const int step = event.key() == Qt::Key_Right  ? 1
+                     : event.key() == Qt::Key_Left ? -1
+                     : event.key() == Qt::Key_Down ? columns
+                     : event.key() == Qt::Key_Up   ? -columns
+                                                   : 0;
+    const std::vector<DrawnPart> all = parts.drawnParts();
+    if (step == 0 || all.empty()) return false;
+    const auto at = std::ranges::find(all, true, &DrawnPart::isChosen);
+    const auto last = std::ssize(all) - 1;
+    parts.choosePart(at == all.end() ? 0 : int(std::clamp<std::ptrdiff_t>(at - all.begin() + step, 0, last)));
+    return true;
+}
 
 void letDrawnPartsBeTold() {
     QAccessible::installFactory(made);

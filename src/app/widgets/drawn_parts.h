@@ -4,6 +4,7 @@
 #include <QString>
 #include <vector>
 
+class QKeyEvent;
 class QWidget;
 
 namespace app {
@@ -38,6 +39,10 @@ class HasPlace {
  protected:
     ~HasPlace() = default;
 };
+
+/// Chooses the part that an arrow key goes on to from the one that is chosen, or the first: one to the side, or as many
+/// as there are `columns` up or down. False for another key, and where there is nothing to choose.
+bool goOn(HasParts& parts, const QKeyEvent& event, int columns = 0);
 
 /// Lets QAccessible see the parts and places of such widgets. Once for all; again does nothing.
 void letDrawnPartsBeTold();

@@ -23,6 +23,15 @@ inline QWidget* addField(QLayout* row, const QString& label, QWidget* field) {
     return both;
 }
 
+/// Beside a combo box that has no label of its own, for screen readers: they take a combo box's own name for the line
+/// that is chosen in it.
+inline void addUnseenLabel(QLayout* row, QWidget* field) {
+    auto* words = new QLabel(field->accessibleName());
+    words->setBuddy(field);
+    words->hide();
+    row->addWidget(words);
+}
+
 inline QSpinBox* wholeNumber(int least, int most, const QString& suffix = {}) {
     auto* box = new QSpinBox;
     box->setRange(least, most);
