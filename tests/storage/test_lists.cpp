@@ -291,6 +291,17 @@ class TestLists : public QObject {
             ProblemKind::listUnknown);
     }
 
+    /// Little CMS reads beyond what it has where fields are counted anew behind their names.
+    void fieldsThatAreCountedTwiceAreRefused() {
+        QCOMPARE(tableFromReadings(bytesOf("CGATS.17\nNUMBER_OF_FIELDS 2\nBEGIN_DATA_FORMAT\nSAMPLE_ID LAB_L\n"
+                                           "END_DATA_FORMAT\nNUMBER_OF_FIELDS 40\nNUMBER_OF_SETS 1\nBEGIN_DATA\n"
+                                           "A1 3\nEND_DATA\n"),
+                                   "dev.txt")
+                     .problem()
+                     .kind,
+                 ProblemKind::listUnknown);
+    }
+
     /// In percent or not is said by the whole file: a soot reads under one percent everywhere.
     void aBlackInPercentStaysBlack() {
         QByteArray bands = "SAMPLE_ID", soot = "A1", white = "A2";
