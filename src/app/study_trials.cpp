@@ -8,6 +8,13 @@ namespace app {
 
 StudyTrials::StudyTrials(Session& session) : session_(session) {
     trier_.failed = [this](const common::Problem& problem) { Q_EMIT said(wording::problemSentence(problem)); };
+    // What is kept of a study holds its pictures many times over.
+    connect(&session_, &Session::opened, this, [this] {
+        stop();
+        of_.reset();
+        tried_.clear();
+        kept_ = std::make_shared<planning::Kept>();
+    });
 }
 
 void StudyTrials::tryOut(const std::vector<planning::Study>& studies) {

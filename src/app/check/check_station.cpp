@@ -64,6 +64,7 @@ CheckStation::CheckStation(Desk& desk) : Station(desk, tr("What the work wants")
     connect(&session_, &Session::opened, this, [this] {
         reader_.stop();
         mender_.stop();
+        kept_ = std::make_shared<planning::Kept>();
         file_.clear();
         picture_ = nullptr;
         read_ = nullptr;

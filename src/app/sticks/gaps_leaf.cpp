@@ -21,6 +21,12 @@ constexpr double rowHeight = 44;
 GapsLeaf::GapsLeaf(Desk& desk) : desk_(desk) {
     setAccessibleName(tr("What would be worth buying"));
     finder_.failed = [this](const common::Problem& problem) { Q_EMIT desk_.said(wording::problemSentence(problem)); };
+    connect(&desk_.session(), &Session::opened, this, [this] {
+        finder_.stop();
+        of_.reset();
+        gaps_.clear();
+        kept_ = std::make_shared<planning::Kept>();
+    });
 }
 
 std::vector<materials::Material> GapsLeaf::catalogue() const {
