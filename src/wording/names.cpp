@@ -79,7 +79,7 @@ QString colourWords(const colour::Lab& lab) {
 namespace {
 
 /// By what it is, if that is known, with its place if there are more of the like; by its colour and place otherwise.
-QString describedArea(const subject::Areas& areas, std::size_t index) {
+QString areaDescription(const subject::Areas& areas, std::size_t index) {
     const subject::Area& area = areas.list[index];
     const auto alike = [&](const subject::Area& other) {
         return other.recognised == area.recognised && other.kind == area.kind;
@@ -91,6 +91,18 @@ QString describedArea(const subject::Areas& areas, std::size_t index) {
     else if (std::ranges::count_if(areas.list, alike) == 1)
         return what;
     return say("%1, %2").arg(what, placeWords(area.centreX, area.centreY));
+}
+
+/// Numbered where others have the same description.
+QString describedArea(const subject::Areas& areas, std::size_t index) {
+    const QString description = areaDescription(areas, index);
+    int alike = 0, before = 0;
+    for (std::size_t i = 0; i < areas.list.size(); ++i)
+        if (areaDescription(areas, i) == description) {
+            ++alike;
+            before += i < index;
+        }
+    return alike == 1 ? description : say("%1 (%2)").arg(description).arg(before + 1);
 }
 
 }  // namespace

@@ -137,6 +137,20 @@ class TestAccessible : public QObject {
         QVERIFY(!all->child(all->childCount()));
     }
 
+    /// The swatches of the trial sheet are told by their strokes.
+    void aSwatchIsTold() {
+        window_->goTo(3);
+        QTest::keyClick(window_.get(), Qt::Key_Y);
+        TrialWindow& trial = window_->trialWindow();
+        const auto swatches = [&] { return list(trial, "Swatches of the trial sheet"); };
+        QTRY_VERIFY(swatches() && swatches()->childCount() > 1);
+        press(swatches()->child(1));
+        QTRY_VERIFY(swatches()->child(1)->state().selected);
+        const QString name = swatches()->child(1)->text(QAccessible::Name);
+        QVERIFY2(name.contains("stick t") && name.contains("pressure"), qPrintable(name));
+        trial.close();
+    }
+
     /// Pressed by a screen reader, a part is chosen as a click does.
     void aPartIsChosenWithoutAMouse() {
         window_->goTo(5);

@@ -85,7 +85,7 @@ void TriadBoard::paintEvent(QPaintEvent*) {
         painter.setPen(t.quiet);
         painter.drawText(words.translated(0, words.height()), Qt::AlignLeft | Qt::AlignTop,
                          metrics.elidedText(wording::lightOnArea(triad), Qt::ElideRight, words.width()));
-        if (area == selected_) drawing::paintSelection(painter, tile.adjusted(-2, -2, 2, 2));
+        if (area == selected_) drawing::paintSelection(painter, tile);
     }
 }
 

@@ -32,6 +32,7 @@ void SwatchGrid::show(const planning::TrialSheet& sheet, const std::vector<plann
     media_ = &media;
     selected_ = std::clamp(selected_, 0, std::max(0, int(sheet.swatches.size()) - 1));
     std::erase_if(onCard_, [&](int swatch) { return swatch >= int(sheet.swatches.size()); });
+    tellOfParts(*this);
     update();
 }
 

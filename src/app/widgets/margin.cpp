@@ -2,6 +2,7 @@
 
 #include <QPainter>
 #include <QPushButton>
+#include <QRegularExpression>
 #include <QScrollArea>
 
 #include "app/widgets/measure.h"
@@ -10,6 +11,16 @@
 #include "drawing/shapes.h"
 
 namespace app {
+
+namespace {
+
+/// A figure and its unit stay on one line.
+QString withUnitsHeld(QString words) {
+    static const QRegularExpression before(QStringLiteral("(\\d) (?=%|ΔE00|(mm|cm|min|h)\\b)"));
+    return words.replace(before, QStringLiteral("\\1\u00a0"));
+}
+
+}  // namespace
 
 Margin::Margin(QWidget* parent) : QWidget(parent) {
     setAccessibleName(tr("Margin"));
@@ -59,7 +70,8 @@ double Margin::layOut(QPainter* painter) const {
     const Theme& t = theme();
     const double width = std::max(120.0, QWidget::width() - 2.0 * measure::edge);
     double y = 14;
-    const auto tell = [&](const QString& words, drawing::TypeSize size, bool bold, double x, const QColor& ink) {
+    const auto tell = [&](const QString& said, drawing::TypeSize size, bool bold, double x, const QColor& ink) {
+        const QString words = withUnitsHeld(said);
         const QFont font = drawing::font(size, bold);
         const QFontMetricsF metrics(font, this);
         const QRectF used = metrics.boundingRect(QRectF(0, 0, width - x, 1e5), Qt::TextWordWrap, words);

@@ -70,12 +70,11 @@ void Scrubber::paintEvent(QPaintEvent*) {
     for (const planning::Step& step : plan_->steps) {
         const double x = xOf(step.number - 1);
         const double width = std::max(2.0, xOf(step.number) - x - 2);
-        if (step.stick >= 0) {
+        if (step.stick >= 0)
             painter.fillRect(QRectF(x + 1, top, width, block), drawing::colourOf(plan_->sticks[step.stick].masstone));
-        } else {
-            painter.setPen(t.quiet);
-            painter.drawRect(QRectF(x + 1.5, top + 0.5, width - 1, block - 1));
-        }
+        // So that a black shows in the evening frame.
+        painter.setPen(step.stick >= 0 ? t.line : t.quiet);
+        painter.drawRect(QRectF(x + 1.5, top + 0.5, width - 1, block - 1));
     }
     painter.setPen(QPen(t.ink, 1));
     for (std::size_t first = 0, next = 0; first < plan_->steps.size(); first = next) {
