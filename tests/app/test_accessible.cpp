@@ -139,9 +139,9 @@ class TestAccessible : public QObject {
 
     /// The swatches of the trial sheet are told by their strokes.
     void aSwatchIsTold() {
-        window_->goTo(3);
-        QTest::keyClick(window_.get(), Qt::Key_Y);
         TrialWindow& trial = window_->trialWindow();
+        trial.show();
+        pressed(trial, "The plan's sticks");
         const auto swatches = [&] { return list(trial, "Swatches of the trial sheet"); };
         QTRY_VERIFY(swatches() && swatches()->childCount() > 1);
         press(swatches()->child(1));
