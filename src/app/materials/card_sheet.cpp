@@ -108,11 +108,12 @@ class CardSheet::Rows : public QWidget {
             painter.setPen(field.state == review::FieldState::good ? theme().ink : theme().quiet);
             painter.drawText(QRectF(box.left(), box.top() + 24, box.width(), 16), Qt::AlignLeft,
                              stateWord(field.state));
-            // What is passed over is struck through.
-            if (field.state != review::FieldState::good) {
-                painter.setPen(QPen(theme().ink, 1));
-                painter.drawLine(half.bottomLeft(), half.topLeft() + QPointF(box.width(), 0));
-            }
+            // What is passed over is struck through, be it white or black.
+            if (field.state != review::FieldState::good)
+                for (const QPen& pen : {QPen(drawing::markLight, 3), QPen(drawing::markInk, 1)}) {
+                    painter.setPen(pen);
+                    painter.drawLine(half.bottomLeft(), half.topLeft() + QPointF(box.width(), 0));
+                }
         }
         const materials::Owned* known = sheet_.drawer_.thing(sheet_.ids_[std::size_t(row)]);
         const auto read = sheet_.readingOf(row);
