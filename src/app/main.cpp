@@ -2,6 +2,7 @@
 
 #include <QApplication>
 #include <QCommandLineParser>
+#include <QThreadPool>
 #include <cstdio>
 
 #include "app/main_window.h"
@@ -74,6 +75,10 @@ int main(int argc, char** argv) {
     }
     if (!store) std::fprintf(stderr, "%s\n", qPrintable(wording::problemSentence(store.problem())));
     app::MainWindow window(materials::libraryOf({*starter, {}}), store ? store->get() : nullptr);
+    // What stays small and many goes back when a plan is made, off the interface thread: the threads that made it each
+    // hold room of their own.
+    QObject::connect(&window.session(), &app::Session::planningEnded,
+                     [] { QThreadPool::globalInstance()->start([] { malloc_trim(0); }); });
     window.show();
     if (!store) window.setStoreProblem(store.problem());
     const QString file = parser.positionalArguments().value(0);
