@@ -48,12 +48,13 @@ class TestKeyboard : public QObject {
         QTimer::singleShot(100, [file] {
             const QPointer<QFileDialog> dialog = qobject_cast<QFileDialog*>(QApplication::activeModalWidget());
             if (!dialog || !dialog->isVisible()) return typedIntoTheDialog(file);  // not yet there
-            auto* name = dialog->findChild<QLineEdit*>("fileNameEdit");
-            name->setFocus();
-            name->selectAll();
-            QTest::keyClicks(name, file);
-            // The first may go to a name that was offered while typing.
-            for (int i = 0; i < 3 && dialog && dialog->isVisible(); ++i) {
+            // Again until it is taken: a Return may go to a name that was offered while typing, or come before the
+            // folder has been read.
+            for (int i = 0; i < 100 && dialog && dialog->isVisible(); ++i) {
+                auto* name = dialog->findChild<QLineEdit*>("fileNameEdit");
+                name->setFocus();
+                name->selectAll();
+                QTest::keyClicks(name, file);
                 QTest::keyClick(name, Qt::Key_Return);
                 QTest::qWait(200);
             }
