@@ -6,14 +6,12 @@
 
 namespace app {
 
-StudyTrials::StudyTrials(Session& session) : session_(session) {
+StudyTrials::StudyTrials(Session& session) : session_(session), kept_(session) {
     trier_.failed = [this](const common::Problem& problem) { Q_EMIT said(wording::problemSentence(problem)); };
-    // What is kept of a study holds its pictures many times over.
     connect(&session_, &Session::opened, this, [this] {
         stop();
         of_.reset();
         tried_.clear();
-        kept_ = std::make_shared<planning::Kept>();
     });
 }
 
@@ -36,7 +34,7 @@ void StudyTrials::tryOut(const std::vector<planning::Study>& studies) {
     });
     trier_.run(
         [open, plan, tell, study = session_.study(), library = session_.library(),
-         kept = kept_](const common::Progress& progress) -> common::Result<int> {
+         kept = kept_.inHand()](const common::Progress& progress) -> common::Result<int> {
             for (const planning::Study& other : open) {
                 const auto outcome = planning::triedPlan(*plan, study, other, library, *kept, progress);
                 if (!outcome) return outcome.problem();
@@ -46,7 +44,7 @@ void StudyTrials::tryOut(const std::vector<planning::Study>& studies) {
         },
         [this](const common::Result<int>& done) {
             if (done) return;
-            kept_ = std::make_shared<planning::Kept>();  // what was half done
+            kept_.letGo();
             Q_EMIT said(wording::problemSentence(done.problem()));
         });
 }

@@ -2,7 +2,7 @@
 
 #include <QObject>
 
-#include "app/session.h"
+#include "app/kept_of_study.h"
 #include "planning/tried_plan.h"
 
 namespace app {
@@ -34,7 +34,7 @@ class StudyTrials : public QObject {
     std::shared_ptr<const planning::Plan> of_;
     std::vector<planning::Study> asked_;
     std::vector<Tried> tried_;
-    std::shared_ptr<planning::Kept> kept_ = std::make_shared<planning::Kept>();
+    KeptOfStudy kept_;
     Background trier_{this};
 };
 

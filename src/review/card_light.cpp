@@ -77,7 +77,9 @@ WhiteSurface::WhiteSurface(const cv::Size2d& page, const std::vector<Spot>& spot
         cv::solve(left.reshape(1), right.reshape(1), solved, cv::DECOMP_QR);
         coefficients_ = solved;
         for (std::size_t i = 0; i < spots.size(); ++i) {
-            const double off = cv::norm(spots[i].seen - at(spots[i].millimetres)) / cv::norm(spots[i].seen);
+            // What is black all through is refused later: it has no share to stray by.
+            const double light = std::max(cv::norm(spots[i].seen), 1e-6);
+            const double off = cv::norm(spots[i].seen - at(spots[i].millimetres)) / light;
             trust[i] = 1 / (1 + std::pow(off / 0.02, 2));
         }
     }
@@ -137,6 +139,7 @@ common::Result<LitCard> lightOf(const cv::Mat& xyz, CardKind kind, const std::st
          kind == CardKind::swatches ? layoutOf(place->paper).white : windowsOf(place->paper).white)
         if (const LinearSamples samples = samplesIn(linear, *place, spot, 0); samples.size() >= 8)
             spots.push_back({(spot.tl() + spot.br()) * 0.5, trimmedMean(samples)});
+    if (spots.size() < WhiteSurface::count) return Problem{ProblemKind::cardCutOff, name};
     LitCard card{linear, *place, WhiteSurface(frame.page, spots), {}};
     const cv::Vec3f middle = card.white.at({frame.page.width / 2, frame.page.height / 2});
     if (std::min({middle[0], middle[1], middle[2]}) < 0.05f) return Problem{ProblemKind::cardTooDark, name};

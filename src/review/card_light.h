@@ -17,11 +17,13 @@ class WhiteSurface {
         cv::Point2d millimetres;
         cv::Vec3f seen;
     };
+    static constexpr int count = 15;  // of its coefficients in each component: the fewest spots
+
+    /// At least `count` spots.
     WhiteSurface(const cv::Size2d& page, const std::vector<Spot>& spots);
     cv::Vec3f at(const cv::Point2d& millimetres) const;
 
  private:
-    static constexpr int count = 15;
     using Terms = cv::Matx<double, 1, count>;
     Terms terms(const cv::Point2d& millimetres) const;
 
@@ -54,8 +56,8 @@ struct LitCard {
     LinearSamples inside(const cv::Rect2d& millimetres, double margin) const;
 };
 
-/// `xyz` is CV_32FC3, relative to D50. Refuses what findCard refuses, and cardTooDark and cardTooBright; `name` stands
-/// in the problem.
+/// `xyz` is CV_32FC3, relative to D50. Refuses what findCard refuses, and cardCutOff, cardTooDark and cardTooBright;
+/// `name` stands in the problem.
 common::Result<LitCard> lightOf(const cv::Mat& xyz, CardKind kind, const std::string& name);
 
 /// Mean of the middle eight tenths by brightness: dust and crumbs do not count.

@@ -93,28 +93,27 @@ QString areaDescription(const subject::Areas& areas, std::size_t index) {
     return say("%1, %2").arg(what, placeWords(area.centreX, area.centreY));
 }
 
-/// Numbered where others have the same description.
-QString describedArea(const subject::Areas& areas, std::size_t index) {
-    const QString description = areaDescription(areas, index);
-    int alike = 0, before = 0;
-    for (std::size_t i = 0; i < areas.list.size(); ++i)
-        if (areaDescription(areas, i) == description) {
-            ++alike;
-            before += i < index;
-        }
-    return alike == 1 ? description : say("%1 (%2)").arg(description).arg(before + 1);
+/// Of all areas; numbered where several have the same.
+QStringList areaDescriptions(const subject::Areas& areas) {
+    QStringList plain;
+    for (std::size_t i = 0; i < areas.list.size(); ++i) plain << areaDescription(areas, i);
+    QStringList numbered;
+    for (const QString& description : plain)
+        numbered << (plain.count(description) == 1
+                         ? description
+                         : say("%1 (%2)").arg(description).arg(plain.first(numbered.size() + 1).count(description)));
+    return numbered;
 }
 
 }  // namespace
 
 QString areaName(const planning::Plan& plan, int areaIndex) {
     if (!plan.areaNames[areaIndex].empty()) return QString::fromStdString(plan.areaNames[areaIndex]);
-    return describedArea(plan.reading->areas, std::size_t(areaIndex));
+    return areaDescriptions(plan.reading->areas)[areaIndex];
 }
 
 QStringList areaNames(const planning::Study& study, const subject::Areas& areas) {
-    QStringList names;
-    for (std::size_t i = 0; i < areas.list.size(); ++i) names << describedArea(areas, i);
+    QStringList names = areaDescriptions(areas);
     for (const planning::AreaChoice& said : study.areaChoices)
         if (!said.name.empty()) names[subject::labelAt(areas.map, said.x, said.y)] = QString::fromStdString(said.name);
     return names;

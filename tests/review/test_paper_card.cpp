@@ -139,6 +139,21 @@ class TestPaperCard : public QObject {
         qInfo("strokes that were not on the card: %.2f before, %.2f after", before / cards / 3, after / cards / 3);
         QVERIFY(after < 0.5 * before);
     }
+
+    void aCardWhoseCornersChangedPlacesIsRefused() {
+        constexpr double pixelsPerMm = 10;
+        cv::Mat flat = filledWindows(CardKind::papers, CardPaper::a4, 0, {}, pixelsPerMm, 1);
+        const auto corner = [&](std::size_t which) {
+            const cv::Rect2d& place = frameOf(CardPaper::a4).corners[which];
+            return flat(cv::Rect(place.tl() * pixelsPerMm, place.br() * pixelsPerMm));
+        };
+        const cv::Mat first = corner(0).clone();
+        corner(1).copyTo(corner(0));
+        first.copyTo(corner(1));
+        const auto reading = readingOf(flat, {});
+        QVERIFY(!reading.ok());
+        QCOMPARE(reading.problem().kind, ProblemKind::cardCutOff);
+    }
 };
 
 QTEST_GUILESS_MAIN(TestPaperCard)

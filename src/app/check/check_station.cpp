@@ -22,7 +22,8 @@
 
 namespace app {
 
-CheckStation::CheckStation(Desk& desk) : Station(desk, tr("What the work wants"), tr("read from a photograph of it")) {
+CheckStation::CheckStation(Desk& desk)
+    : Station(desk, tr("What the work wants"), tr("read from a photograph of it")), kept_(session_) {
     setAcceptDrops(true);
     leaves_ = new Leaves;
     open_ = new QPushButton(tr("Photograph…"));
@@ -64,7 +65,6 @@ CheckStation::CheckStation(Desk& desk) : Station(desk, tr("What the work wants")
     connect(&session_, &Session::opened, this, [this] {
         reader_.stop();
         mender_.stop();
-        kept_ = std::make_shared<planning::Kept>();
         file_.clear();
         picture_ = nullptr;
         read_ = nullptr;
@@ -210,12 +210,13 @@ void CheckStation::findMends() {
     progress_->show();
     mender_.run(
         [plan = readOf_, study = session_.study(), library = session_.library(), read = read_,
-         kept = kept_](const common::Progress& progress) {
+         kept = kept_.inHand()](const common::Progress& progress) {
             return planning::waysToMend(*plan, study, library, read->laid, read->png, *kept, progress);
         },
         [this](common::Result<planning::Mending> mending) {
             progress_->hide();
             if (!mending) {
+                kept_.letGo();
                 desk_.said(wording::problemSentence(mending.problem()));
                 return;
             }

@@ -9,6 +9,7 @@
 #include "app/check/difference_strip.h"
 #include "app/check/mend_answers.h"
 #include "app/check/way_leaf.h"
+#include "app/kept_of_study.h"
 #include "app/station.h"
 #include "app/widgets/leaves.h"
 
@@ -88,7 +89,7 @@ class CheckStation : public Station {
     CornersByHand corners_;
     std::shared_ptr<const CheckedPhotograph> read_;
     std::shared_ptr<const planning::Plan> readOf_;
-    std::shared_ptr<planning::Kept> kept_ = std::make_shared<planning::Kept>();
+    KeptOfStudy kept_;
     Background reader_{this}, mender_{this};
 };
 

@@ -18,14 +18,13 @@ constexpr double rowHeight = 44;
 
 }  // namespace
 
-GapsLeaf::GapsLeaf(Desk& desk) : desk_(desk) {
+GapsLeaf::GapsLeaf(Desk& desk) : desk_(desk), kept_(desk.session()) {
     setAccessibleName(tr("What would be worth buying"));
     finder_.failed = [this](const common::Problem& problem) { Q_EMIT desk_.said(wording::problemSentence(problem)); };
     connect(&desk_.session(), &Session::opened, this, [this] {
         finder_.stop();
         of_.reset();
         gaps_.clear();
-        kept_ = std::make_shared<planning::Kept>();
     });
 }
 
@@ -56,12 +55,12 @@ void GapsLeaf::find() {
     });
     finder_.run(
         [plan, tell, study = session.study(), library = session.library(), wanted = catalogue(),
-         kept = kept_](const common::Progress& progress) {
+         kept = kept_.inHand()](const common::Progress& progress) {
             return planning::gapsIn(*plan, study, library, wanted, *kept, progress, tell);
         },
         [this](const common::Result<std::vector<planning::Gap>>& found) {
             if (!found) {
-                kept_ = std::make_shared<planning::Kept>();  // what was half done
+                kept_.letGo();
                 Q_EMIT desk_.said(wording::problemSentence(found.problem()));
             }
             update();

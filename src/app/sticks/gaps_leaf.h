@@ -3,6 +3,7 @@
 #include <QWidget>
 
 #include "app/desk.h"
+#include "app/kept_of_study.h"
 #include "app/widgets/margin.h"
 #include "planning/gaps.h"
 
@@ -35,7 +36,7 @@ class GapsLeaf : public QWidget {
     Desk& desk_;
     std::shared_ptr<const planning::Plan> of_;
     std::vector<planning::Gap> gaps_;
-    std::shared_ptr<planning::Kept> kept_ = std::make_shared<planning::Kept>();
+    KeptOfStudy kept_;
     Background finder_{this};
 };
 

@@ -129,8 +129,9 @@ bool goOn(HasParts& parts, const QKeyEvent& event, int columns) {
                      : event.key() == Qt::Key_Down ? columns
                      : event.key() == Qt::Key_Up   ? -columns
                                                    : 0;
+    if (step == 0) return false;
     const std::vector<DrawnPart> all = parts.drawnParts();
-    if (step == 0 || all.empty()) return false;
+    if (all.empty()) return false;
     const auto at = std::ranges::find(all, true, &DrawnPart::isChosen);
     const auto last = std::ssize(all) - 1;
     parts.choosePart(at == all.end() ? 0 : int(std::clamp<std::ptrdiff_t>(at - all.begin() + step, 0, last)));
