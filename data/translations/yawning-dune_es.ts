@@ -49,6 +49,10 @@
         <source>Photographs (*.jpg *.jpeg *.png *.tif *.tiff *.webp)</source>
         <translation>Fotos (*.jpg *.jpeg *.png *.tif *.tiff *.webp)</translation>
     </message>
+    <message>
+        <source>Plan</source>
+        <translation>Plan</translation>
+    </message>
 </context>
 <context>
     <name>app::AnswerButton</name>

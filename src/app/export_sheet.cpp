@@ -18,7 +18,7 @@ ExportSheet::ExportSheet(QWidget* parent, std::shared_ptr<const planning::Plan> 
       plan_(std::move(plan)),
       study_(std::move(study)) {
     auto* row = new QHBoxLayout;
-    folder_ = new QLineEdit(exportFolder());
+    folder_ = new QLineEdit(exportFolder(QString::fromStdString(study_.title)));
     folder_->setAccessibleName(tr("Folder"));
     auto* choose = new QPushButton(tr("Choose a folder…"));
     row->addWidget(new QLabel(tr("Folder")));
@@ -42,7 +42,6 @@ ExportSheet::ExportSheet(QWidget* parent, std::shared_ptr<const planning::Plan> 
     progress_->hide();
     body_->addStretch(1);
     write_ = addButton(tr("Write the plan"));
-    write_->setEnabled(!folder_->text().isEmpty());
     connect(folder_, &QLineEdit::textChanged, this,
             [this] { write_->setEnabled(!folder_->text().trimmed().isEmpty() && !writer_.isBusy()); });
     connect(write_, &QPushButton::clicked, this, &ExportSheet::write);
@@ -64,7 +63,7 @@ void ExportSheet::write() {
     const QString folder = QDir::cleanPath(folder_->text().trimmed());
     const print::PlanParts parts = chosen();
     setExportParts(parts);
-    setExportFolder(folder);
+    setExportFolder(QString::fromStdString(study_.title), folder);
     setProblem({});
     write_->setEnabled(false);
     progress_->show();

@@ -1,8 +1,10 @@
 #include "app/preferences.h"
 
-#include <QFileInfo>
+#include <QCoreApplication>
+#include <QDir>
 #include <QScreen>
 #include <QSettings>
+#include <QStandardPaths>
 #include <algorithm>
 
 namespace app {
@@ -29,6 +31,7 @@ const QString soundKey = QStringLiteral("easel/sound");
 const QString touchKey = QStringLiteral("easel/ownTouchWanted");
 const QString paceKey = QStringLiteral("easel/paceLearntSince");
 const QString exportFolderKey = QStringLiteral("export/folder");
+const QString exportTitleKey = QStringLiteral("export/title");
 
 QString partKey(int part) {
     return QStringLiteral("export/") + QString::fromUtf8(print::nameOf(print::PlanPart(part)).data());
@@ -130,11 +133,20 @@ void setExportParts(const print::PlanParts& parts) {
     for (int i = 0; i < print::planPartCount; ++i) settings().setValue(partKey(i), parts[std::size_t(i)]);
 }
 
-QString exportFolder() {
-    return settings().value(exportFolderKey).toString();
+QString exportFolder(const QString& title) {
+    const QString last = settings().value(exportFolderKey).toString();
+    if (!last.isEmpty() && settings().value(exportTitleKey).toString() == title) return last;
+    const QDir beside(last.isEmpty() ? QStandardPaths::writableLocation(QStandardPaths::DocumentsLocation)
+                                     : QFileInfo(last).path());
+    constexpr int mostLetters = 60;
+    QString name = title.left(mostLetters).replace('/', ' ');
+    while (name.startsWith('.')) name.remove(0, 1);
+    name = name.simplified();
+    return beside.filePath(name.isEmpty() ? QCoreApplication::translate("app", "Plan") : name);
 }
 
-void setExportFolder(const QString& folder) {
+void setExportFolder(const QString& title, const QString& folder) {
+    settings().setValue(exportTitleKey, title);
     settings().setValue(exportFolderKey, folder);
 }
 

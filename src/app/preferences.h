@@ -35,11 +35,13 @@ void setLastStation(int station);
 QStringList lastStudies();
 void rememberStudy(const QString& file);
 
-/// What of a plan is written for the easel, and the folder that it was last written to; empty before.
+/// What of a plan is written for the easel.
 print::PlanParts exportParts();
 void setExportParts(const print::PlanParts& parts);
-QString exportFolder();
-void setExportFolder(const QString& folder);
+/// Where the plan of the study of this title went last; for another study a folder of its title beside that, at first
+/// among the documents.
+QString exportFolder(const QString& title);
+void setExportFolder(const QString& title, const QString& folder);
 
 /// At the easel: after how many minutes of work the artist is asked to step back (0: never), and whether a sound tells
 /// that something is dry.

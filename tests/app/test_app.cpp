@@ -8,6 +8,7 @@
 #include <QMimeData>
 #include <QPushButton>
 #include <QSpinBox>
+#include <QStandardPaths>
 #include <QTemporaryDir>
 #include <QUrl>
 #include <QtTest>
@@ -16,6 +17,7 @@
 #include "app/export_sheet.h"
 #include "app/layers/layers_station.h"
 #include "app/main_window.h"
+#include "app/preferences.h"
 #include "app/subject/subject_station.h"
 #include "app/widgets/theme.h"
 #include "drawing/fonts.h"
@@ -388,6 +390,10 @@ class TestApp : public QObject {
         QVERIFY(window);
         ExportSheet* sheet = window->chooseAndExport();
         QVERIFY(sheet);
+        const QString title = QString::fromStdString(window->session().study().title);
+        QCOMPARE(sheet->folder().text(),
+                 QStandardPaths::writableLocation(QStandardPaths::DocumentsLocation) + '/' + title);
+        sheet->folder().clear();
         QVERIFY(buttonOf(*sheet, "Write the plan") && !buttonOf(*sheet, "Write the plan")->isEnabled());
         sheet->folder().setText(at("easel"));
         sheet->part(print::PlanPart::maps).setChecked(false);
@@ -399,6 +405,8 @@ class TestApp : public QObject {
         // What was chosen is remembered; a folder that cannot be written to gets a sentence.
         sheet = window->chooseAndExport();
         QCOMPARE(sheet->folder().text(), at("easel"));
+        QCOMPARE(exportFolder("../Hills"), at("Hills"));
+        QCOMPARE(exportFolder({}), at("Plan"));
         QVERIFY(!sheet->part(print::PlanPart::maps).isChecked() && sheet->part(print::PlanPart::sheets).isChecked());
         sheet->folder().setText(at("easel/plan.json/below"));
         QTest::mouseClick(buttonOf(*sheet, "Write the plan"), Qt::LeftButton);
