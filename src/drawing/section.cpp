@@ -1,6 +1,7 @@
 #include "drawing/section.h"
 
 #include <QCoreApplication>
+#include <QPainterPath>
 #include <algorithm>
 #include <cmath>
 
@@ -77,6 +78,7 @@ void Section::paint(QPainter& painter, const QRectF& box, int steps, int selecte
     painter.setPen(QPen(edgeOf(paper_), 0.6));
     painter.drawLine(QPointF(box.left(), floor), QPointF(box.right(), floor));
     QRectF chosen;
+    QPainterPath outline;
     for (std::size_t i = 0; i < columns_.size(); ++i) {
         const planning::SectionColumn& column = columns_[i];
         double left = box.left() + column.from * box.width();
@@ -93,11 +95,19 @@ void Section::paint(QPainter& painter, const QRectF& box, int steps, int selecte
             painter.fillRect(QRectF(left, top - height, right - left, height), colourOf(layer.colour));
             top -= height;
         }
+        if (isFirst) outline.moveTo(left, floor);
+        outline.lineTo(left, top);
+        outline.lineTo(right, top);
+        if (isLast) outline.lineTo(right, floor);
         if (column.stack == selected) {
             const QRectF here(left, std::min(top, floor - 8), right - left, floor - std::min(top, floor - 8));
             chosen = chosen.isNull() ? here : chosen.united(here);
         }
     }
+    // Dark layers before a dark frame, light ones before white paper.
+    QColor thin = ink;
+    thin.setAlphaF(0.45F);
+    painter.strokePath(outline, QPen(thin, 0.8));
     if (!chosen.isNull()) paintSelection(painter, chosen);
     const double line = floor - toothHeight(box) * quarters_ / 4;
     painter.setPen(QPen(ink, 1.0, Qt::DashLine));

@@ -85,7 +85,7 @@ void OffcutsView::paintEvent(QPaintEvent*) {
         const QRectF piece(box.left(), box.top(), box.width(), box.height() - 21);
         drawing::paintOffcut(painter, piece, paper, unsigned(i) * 7 + 3);
         paintSwatches(painter, piece, swatches_[i]);
-        if (paper.id == looked_) drawing::paintSelection(painter, piece);
+        if (paper.id == looked_) drawing::paintSelection(painter, piece.adjusted(2, 2, -2, -2));
         painter.setPen(theme().ink);
         painter.setFont(drawing::font(drawing::TypeSize::small, plan_ && paper.id == plan_->paper.id));
         painter.drawText(QRectF(box.left(), box.bottom() - 19, box.width(), 18), Qt::AlignLeft | Qt::AlignVCenter,
