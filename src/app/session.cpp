@@ -55,8 +55,12 @@ Session::~Session() = default;
 
 void Session::forget() {
     planner_.stop();
+    marker_.stop();
+    looker_.stop();
     atRest_ = {};
     plan_.reset();
+    marked_ = std::make_shared<Marked>();
+    looked_ = std::make_shared<Looked>();
     sheets_.clear();
     reading_.reset();
     picture_ = cv::Mat();

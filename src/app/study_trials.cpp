@@ -11,6 +11,7 @@ StudyTrials::StudyTrials(Session& session) : session_(session), kept_(session) {
     connect(&session_, &Session::opened, this, [this] {
         stop();
         of_.reset();
+        asked_.clear();
         tried_.clear();
     });
 }

@@ -385,6 +385,28 @@ class TestApp : public QObject {
         QVERIFY(planned(other));
     }
 
+    void nothingIsHeldOfAStudyThatIsClosed() {
+        auto window = opened();
+        QVERIFY(window);
+        const std::weak_ptr<const planning::Plan> plan = window->session().plan();
+        const std::weak_ptr<const planning::Reading> reading = window->session().reading();
+        const std::weak_ptr<const planning::ReferenceFile> reference = window->session().study().reference;
+        QTest::keyClick(window.get(), Qt::Key_Plus);
+        QTest::keyClick(window.get(), Qt::Key_Y);
+        window->chooseAndExport()->close();
+        atEveryLeaf(*window, [&] {
+            QAbstractButton* drawing = buttonOf(*window, "Construction drawing on the sheet");
+            if (drawing && !drawing->isChecked()) drawing->click();
+        });
+        window->session().history().setClean();
+        QVERIFY(window->openFile(at("ball.png")) && planned(*window));
+        window->goTo(0);
+        QTRY_VERIFY(plan.expired());
+        QTRY_VERIFY(reading.expired());
+        QTRY_VERIFY(reference.expired());
+        window->session().history().setClean();
+    }
+
     void aPlanIsExported() {
         auto window = opened();
         QVERIFY(window);

@@ -68,6 +68,7 @@ CheckStation::CheckStation(Desk& desk)
         file_.clear();
         picture_ = nullptr;
         read_ = nullptr;
+        readOf_ = nullptr;
         corners_.end();
         answers_->begin(nullptr);
         showRows();

@@ -35,7 +35,7 @@ void WayLeaf::showEvent(QShowEvent* event) {
 void WayLeaf::refresh() {
     const auto plan = session_.plan();
     const planning::Record& record = session_.record();
-    if (!plan || !isVisible() || (of_ == plan && entries_ == record.entries.size())) return;
+    if (!plan || !isVisible() || (of_.lock() == plan && entries_ == record.entries.size())) return;
     of_ = plan;
     entries_ = record.entries.size();
     struct Way {

@@ -34,7 +34,7 @@ class WayLeaf : public QWidget {
     QCheckBox* touch_;
     planning::LearntHand learnt_;
     std::size_t entries_ = 0;
-    std::shared_ptr<const planning::Plan> of_;
+    std::weak_ptr<const planning::Plan> of_;
     Background reader_{this};
 };
 

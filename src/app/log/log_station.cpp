@@ -207,7 +207,8 @@ void LogStation::showDays() {
 void LogStation::showProgress() {
     const auto plan = session_.plan();
     const planning::Record& record = session_.record();
-    if (!plan || !session_.isPlanCurrent() || (stripOf_ == plan && stripEntries_ == record.entries.size())) return;
+    if (!plan || !session_.isPlanCurrent() || (stripOf_.lock() == plan && stripEntries_ == record.entries.size()))
+        return;
     stripOf_ = plan;
     stripEntries_ = record.entries.size();
     painter_.run(

@@ -63,7 +63,7 @@ class LogStation : public Station {
     QList<QCheckBox*> finishing_;
     Background painter_{this}, shelf_{this};
     std::vector<storage::ShelvedLog> logs_;  // as last read
-    std::shared_ptr<const planning::Plan> stripOf_;
+    std::weak_ptr<const planning::Plan> stripOf_;
     std::size_t stripEntries_ = 0;
     int chosen_ = -1;  // entry
 };

@@ -245,7 +245,7 @@ void MeasureLeaf::refresh() {
     letGo_->setEnabled(current >= 0);
     construction_->setEnabled(reading != nullptr);
     export_->setEnabled(reading != nullptr);
-    if (reading && construction_->isChecked() && (drawnOf_ != reading || !(drawingOf_ == study))) {
+    if (reading && construction_->isChecked() && (drawnOf_.lock() != reading || !(drawingOf_ == study))) {
         drawing_ = planning::constructionOf(study, *reading);
         drawnOf_ = reading;
         drawingOf_ = study;
@@ -277,7 +277,7 @@ void MeasureLeaf::addTo(Views& views) const {
         for (const double y : {e.top, e.bottom})
             views.overlays.push_back({{QPointF(0, y), QPointF(1, y)}, Overlay::Kind::guide});
     }
-    if (!construction_->isChecked() || !drawnOf_) return;
+    if (!construction_->isChecked() || !reading || drawnOf_.lock() != reading) return;
     // On the sheet's own picture, or on a light ground of its size as long as there is none.
     QImage sheet = views.sheet;
     if (sheet.isNull()) {

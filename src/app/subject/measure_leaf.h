@@ -39,7 +39,7 @@ class MeasureLeaf : public SubjectLeaf {
     QCheckBox *catches_, *construction_;
     QComboBox* grid_;
     QSpinBox* marks_;
-    std::shared_ptr<const planning::Reading> drawnOf_;
+    std::weak_ptr<const planning::Reading> drawnOf_;
     planning::Construction drawing_;
     planning::Study drawingOf_;
 };

@@ -162,7 +162,7 @@ void ColourLeaf::refresh() {
     whole_->setEnabled(area() >= 0);
     setBack_->setEnabled(area() >= 0);
     asItIs_->setEnabled(choice != subject::ColourChoice{});
-    if (!reading || reading == shownOf_ || !isVisible()) return;
+    if (!reading || reading == shownOf_.lock() || !isVisible()) return;
     shownOf_ = reading;
     small_ = subject::reduced(reading->coloured, smallSide);
     cv::Mat map;

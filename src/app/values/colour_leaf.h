@@ -46,7 +46,7 @@ class ColourLeaf : public QWidget {
     std::array<QLabel*, partCount> figures_;
     QPushButton *whole_, *setBack_, *asItIs_;
     QLayout* row_;  // of sliders and buttons; the pictures stand above it
-    std::shared_ptr<const planning::Reading> shownOf_;
+    std::weak_ptr<const planning::Reading> shownOf_;
     cv::Mat small_;     // the subject in CIELAB at the size that it has here
     cv::Mat smallMap_;  // its areas
     QImage before_, after_;

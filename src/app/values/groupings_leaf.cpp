@@ -43,8 +43,8 @@ GroupingsLeaf::GroupingsLeaf(Session& session) : session_(session) {
 void GroupingsLeaf::refresh() {
     const auto reading = session_.reading();
     const int levels = reading ? int(reading->masses.values.size()) : 0;
-    if (isVisible() && (reading != reading_ || levels != levels_)) {
-        reading_ = reading;
+    if (isVisible() && (reading != tilesOf_.lock() || levels != levels_)) {
+        tilesOf_ = reading;
         levels_ = levels;
         if (reading) {
             const cv::Mat& lab = reading->wantedSquinted;
@@ -57,7 +57,7 @@ void GroupingsLeaf::refresh() {
             }
         }
     }
-    take_->setEnabled(reading_ && looked_ >= 0 && !isTaken(looked_));
+    take_->setEnabled(!tilesOf_.expired() && looked_ >= 0 && !isTaken(looked_));
     update();
 }
 
@@ -69,7 +69,7 @@ bool GroupingsLeaf::isTaken(int grouping) const {
 }
 
 const subject::Masses* GroupingsLeaf::looked() const {
-    return reading_ && looked_ >= 0 ? &tiles_[std::size_t(looked_)].masses : nullptr;
+    return !tilesOf_.expired() && looked_ >= 0 ? &tiles_[std::size_t(looked_)].masses : nullptr;
 }
 
 void GroupingsLeaf::look(int grouping) {
@@ -79,7 +79,7 @@ void GroupingsLeaf::look(int grouping) {
 }
 
 void GroupingsLeaf::take() {
-    if (looked_ < 0 || !reading_) return;
+    if (looked_ < 0 || tilesOf_.expired()) return;
     session_.choose(tr("Grouping of the values"), [&](planning::Study& study) {
         const bool isExact = subject::Grouping(looked_) == subject::Grouping::nearest;
         study.thresholds = isExact ? std::vector<double>() : tiles_[std::size_t(looked_)].thresholds;
@@ -116,7 +116,7 @@ void GroupingsLeaf::keyPressEvent(QKeyEvent* event) {
 }
 
 void GroupingsLeaf::paintEvent(QPaintEvent*) {
-    if (!reading_) return;
+    if (tilesOf_.expired()) return;
     QPainter painter(this);
     painter.setRenderHints(QPainter::Antialiasing | QPainter::SmoothPixmapTransform);
     const Theme& t = theme();

@@ -39,7 +39,7 @@ class GroupingsLeaf : public QWidget {
     bool isTaken(int grouping) const;
 
     Session& session_;
-    std::shared_ptr<const planning::Reading> reading_;
+    std::weak_ptr<const planning::Reading> tilesOf_;
     int levels_ = 0;
     struct Tile {
         std::vector<double> thresholds;

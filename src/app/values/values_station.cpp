@@ -137,7 +137,7 @@ void ValuesStation::refresh() {
     const planning::Study& study = session_.study();
     const auto reading = session_.reading();
     // While another station is in hand nothing of this is seen.
-    if (reading != smallOf_ && isVisibleTo(window())) {
+    if ((!reading || reading != smallOf_.lock()) && isVisibleTo(window())) {
         // What was seen while dragging is read now.
         preview_.reset();
         smallOf_ = reading;

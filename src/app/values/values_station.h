@@ -49,7 +49,7 @@ class ValuesStation : public Station {
     QPushButton* exact_;
     int selected_ = -1;  // mass
     std::optional<subject::Masses> preview_;
-    std::shared_ptr<const planning::Reading> smallOf_;  // what follows is of this reading
+    std::weak_ptr<const planning::Reading> smallOf_;  // what follows is of this reading
     std::optional<subject::StrongestContrast> strongest_;
     cv::Mat small_, smallSquinted_;  // the subject at the size of the screen, CIELAB
 };
