@@ -8,6 +8,7 @@
 #include <QTemporaryDir>
 #include <QtTest>
 
+#include "app/beginning/beginning.h"
 #include "app/check/check_station.h"
 #include "app/layers/layers_station.h"
 #include "app/log/progress_strip.h"
@@ -107,6 +108,7 @@ bool saveMaterials(app::MaterialsWindow& materials, const QTemporaryDir& own, co
     const auto isSeen = [](const QAbstractButton* button) { return button->text() == QStringLiteral("Attach…"); };
     ok &=
         QTest::qWaitFor([&] { return std::ranges::any_of(materials.findChildren<QAbstractButton*>(), isSeen); }, 20000);
+    QTest::qWait(100);
     ok &= materials.grab().save(folder.filePath("materials.png"));
     ok &= materials.printCards(review::CardPaper::a4, own.filePath("cards.pdf"));
     photographCard(materials, own.filePath("card.jpg"));
@@ -175,7 +177,8 @@ int main(int argc, char** argv) {
     app::MainWindow window(materials::libraryOf({*starter, {}}), store->get());
     window.resize(1280, 800);
     window.show();
-    QTest::qWait(500);
+    const auto* beginning = window.findChild<app::Beginning*>();
+    if (!QTest::qWaitFor([&] { return !beginning->isBusy(); }, 20000)) return 1;
     if (!window.grab().save(folder.filePath("beginning.png"))) return 1;
     if (!window.openFile(TEST_DATA "/demo/kettle.dune")) return 1;
     const auto rested = [&] {

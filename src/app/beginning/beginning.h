@@ -37,6 +37,7 @@ class Beginning : public QWidget {
     Beginning();
     /// A sentence over the buttons; empty for none.
     void setProblem(const QString& sentence);
+    bool isBusy() const { return reader_.isBusy(); }
 
  Q_SIGNALS:
     void pictureWanted();
