@@ -167,6 +167,8 @@ common::Result<Table> tableFromReadings(const common::Bytes& text, const std::st
         return {};
     };
     const int sets = int(std::max(0.0, std::min(double(mostRows), cmsIT8GetPropertyDbl(it8.get(), "NUMBER_OF_SETS"))));
+    // More are told of than there are: it is cut off.
+    if (sets > 0 && !cmsIT8GetDataRowCol(it8.get(), sets - 1, 0)) return Problem{ProblemKind::listUnknown, name};
     std::vector<std::vector<double>> values;
     double highest = 0;
     for (int row = 0; row < sets; ++row) {

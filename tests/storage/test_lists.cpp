@@ -302,6 +302,16 @@ class TestLists : public QObject {
                  ProblemKind::listUnknown);
     }
 
+    void setsThatAreNotThereAreRefused() {
+        const QByteArray told =
+            "CGATS.17\nNUMBER_OF_FIELDS 4\nBEGIN_DATA_FORMAT\nSAMPLE_ID LAB_L LAB_A LAB_B\nEND_DATA_FORMAT\n";
+        for (const char* rest : {"NUMBER_OF_SETS 999999999\n", "NUMBER_OF_SETS 2\nBEGIN_DATA\nA1 3 0 0\nEND_DATA\n"}) {
+            const auto table = tableFromReadings(bytesOf(told + rest), "dev.txt");
+            QVERIFY2(!table, rest);
+            QCOMPARE(table.problem().kind, ProblemKind::listUnknown);
+        }
+    }
+
     /// In percent or not is said by the whole file: a soot reads under one percent everywhere.
     void aBlackInPercentStaysBlack() {
         QByteArray bands = "SAMPLE_ID", soot = "A1", white = "A2";
