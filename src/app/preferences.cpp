@@ -134,7 +134,7 @@ void setExportParts(const print::PlanParts& parts) {
 }
 
 QString exportFolder(const QString& title) {
-    const QString last = settings().value(exportFolderKey).toString();
+    QString last = settings().value(exportFolderKey).toString();
     if (!last.isEmpty() && settings().value(exportTitleKey).toString() == title) return last;
     const QDir beside(last.isEmpty() ? QStandardPaths::writableLocation(QStandardPaths::DocumentsLocation)
                                      : QFileInfo(last).path());
