@@ -51,6 +51,9 @@ class TestKeyboard : public QObject {
             // Again until it is taken: a Return may go to a name that was offered while typing, or come before the
             // folder has been read.
             for (int i = 0; i < 100 && dialog && dialog->isVisible(); ++i) {
+                // Letters are keys of the window that is active.
+                dialog->activateWindow();
+                if (!QTest::qWaitForWindowActive(dialog, 1000)) continue;
                 auto* name = dialog->findChild<QLineEdit*>("fileNameEdit");
                 name->setFocus();
                 name->selectAll();
@@ -58,6 +61,7 @@ class TestKeyboard : public QObject {
                 QTest::keyClick(name, Qt::Key_Return);
                 QTest::qWait(200);
             }
+            if (dialog && dialog->isVisible()) dialog->reject();
         });
     }
 
