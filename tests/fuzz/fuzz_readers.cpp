@@ -184,7 +184,7 @@ bool sketch(const common::Bytes& bytes) {
     const auto sketch = review::readSketch(*xyz, aspect, "x");
     if (!sketch) return false;
     cv::Mat areas = cv::Mat::zeros(sketch->picture.size(), CV_32S);
-    areas.colRange(areas.cols / 3, areas.cols * 2 / 3).setTo(1);
+    areas(cv::Rect(areas.cols / 3, areas.rows / 3, areas.cols / 5, areas.rows / 4)).setTo(1);
     (void)review::drawnShapes(*sketch, areas, 2);
     return true;
 }
