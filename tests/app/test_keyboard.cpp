@@ -48,13 +48,15 @@ class TestKeyboard : public QObject {
         QTimer::singleShot(100, [file] {
             const QPointer<QFileDialog> dialog = qobject_cast<QFileDialog*>(QApplication::activeModalWidget());
             if (!dialog || !dialog->isVisible()) return typedIntoTheDialog(file);  // not yet there
-            // Again until it is taken: a Return may go to a name that was offered while typing, or come before the
-            // folder has been read.
+            // No names are offered while typing: when such a list closes, the offscreen platform gives the keyboard to
+            // whichever window it likes, and the letters go with it.
+            auto* name = dialog->findChild<QLineEdit*>("fileNameEdit");
+            name->setCompleter(nullptr);
+            // Again until it is taken: a Return may come before the folder has been read.
             for (int i = 0; i < 100 && dialog && dialog->isVisible(); ++i) {
                 // Letters are keys of the window that is active.
                 dialog->activateWindow();
                 if (!QTest::qWaitForWindowActive(dialog, 1000)) continue;
-                auto* name = dialog->findChild<QLineEdit*>("fileNameEdit");
                 name->setFocus();
                 name->selectAll();
                 QTest::keyClicks(name, file);
