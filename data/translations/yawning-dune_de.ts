@@ -449,6 +449,13 @@
         <source>It may be finished first, and the strongest contrast is held against it.</source>
         <translation>Sie kann zuerst fertig werden, und der stärkste Kontrast wird an ihr gemessen.</translation>
     </message>
+    <message numerus="yes">
+        <source>%n as corrected</source>
+        <translation>
+            <numerusform>%n nach der Korrektur</numerusform>
+            <numerusform>%n nach der Korrektur</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>app::Beginning</name>
@@ -2956,6 +2963,10 @@ Freie Software unter der GNU GPL, Version 3 oder neuer.</translation>
     <message>
         <source>Stops what is being made, or goes on with it; nothing is lost.</source>
         <translation>Hält an, was gerade entsteht, oder macht damit weiter; nichts geht verloren.</translation>
+    </message>
+    <message>
+        <source>Study</source>
+        <translation>Studie</translation>
     </message>
 </context>
 <context>

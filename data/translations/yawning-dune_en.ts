@@ -10,6 +10,13 @@
             <numerusform>%n areas are proposed. Click on one to say what it is; scribble on the picture to correct them.</numerusform>
         </translation>
     </message>
+    <message numerus="yes">
+        <source>%n as corrected</source>
+        <translation>
+            <numerusform>%n as corrected</numerusform>
+            <numerusform>%n as corrected</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>app::BenchStation</name>

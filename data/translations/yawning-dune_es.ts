@@ -449,6 +449,13 @@
         <source>It may be finished first, and the strongest contrast is held against it.</source>
         <translation>Puede acabarse primero, y el contraste más fuerte se compara con ella.</translation>
     </message>
+    <message numerus="yes">
+        <source>%n as corrected</source>
+        <translation>
+            <numerusform>%n tras corregir</numerusform>
+            <numerusform>%n tras corregir</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>app::Beginning</name>
@@ -2956,6 +2963,10 @@ Software libre bajo la GNU GPL, versión 3 o posterior.</translation>
     <message>
         <source>Stops what is being made, or goes on with it; nothing is lost.</source>
         <translation>Detiene lo que se hace, o sigue con ello; nada se pierde.</translation>
+    </message>
+    <message>
+        <source>Study</source>
+        <translation>Estudio</translation>
     </message>
 </context>
 <context>

@@ -449,6 +449,13 @@
         <source>It may be finished first, and the strongest contrast is held against it.</source>
         <translation>Elle peut être finie d&apos;abord, et le contraste le plus fort lui est comparé.</translation>
     </message>
+    <message numerus="yes">
+        <source>%n as corrected</source>
+        <translation>
+            <numerusform>%n après correction</numerusform>
+            <numerusform>%n après correction</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>app::Beginning</name>
@@ -2956,6 +2963,10 @@ Logiciel libre sous la GNU GPL, version 3 ou ultérieure.</translation>
     <message>
         <source>Stops what is being made, or goes on with it; nothing is lost.</source>
         <translation>Arrête ce qui se fait, ou le continue&#xa0;; rien n&apos;est perdu.</translation>
+    </message>
+    <message>
+        <source>Study</source>
+        <translation>Étude</translation>
     </message>
 </context>
 <context>

@@ -19,6 +19,14 @@ QString fileToWrite(QWidget* parent, const QString& title, const QString& sugges
     return dialog.exec() == QDialog::Accepted ? dialog.selectedFiles().value(0) : QString();
 }
 
+QString fileNameFrom(const QString& title, const QString& otherwise) {
+    constexpr int mostLetters = 60;
+    QString name = title.left(mostLetters).replace('/', ' ');
+    while (name.startsWith('.')) name.remove(0, 1);
+    name = name.simplified();
+    return name.isEmpty() ? otherwise : name;
+}
+
 QString photographKinds() {
     return QCoreApplication::translate("app", "Photographs (*.jpg *.jpeg *.png *.tif *.tiff *.webp)");
 }

@@ -11,6 +11,9 @@ namespace app {
 /// written over.
 QString fileToWrite(QWidget* parent, const QString& title, const QString& suggested, const QString& kinds);
 
+/// A study's title as the name of a file or folder; `otherwise` where nothing of it can be one.
+QString fileNameFrom(const QString& title, const QString& otherwise);
+
 /// What photographs may be among the files to open.
 QString photographKinds();
 

@@ -273,7 +273,10 @@ bool MainWindow::save() {
 }
 
 bool MainWindow::saveAs() {
-    const QString file = fileToWrite(this, tr("Save study"), desk_.file().path(), tr("Studies (*.dune)"));
+    QString suggested = desk_.file().path();
+    if (suggested.isEmpty())
+        suggested = fileNameFrom(QString::fromStdString(session_.study().title), tr("Study")) + QStringLiteral(".dune");
+    const QString file = fileToWrite(this, tr("Save study"), suggested, tr("Studies (*.dune)"));
     return !file.isEmpty() && saveTo(file);
 }
 

@@ -7,6 +7,8 @@
 #include <QStandardPaths>
 #include <algorithm>
 
+#include "app/file_to_write.h"
+
 namespace app {
 
 namespace {
@@ -138,11 +140,7 @@ QString exportFolder(const QString& title) {
     if (!last.isEmpty() && settings().value(exportTitleKey).toString() == title) return last;
     const QDir beside(last.isEmpty() ? QStandardPaths::writableLocation(QStandardPaths::DocumentsLocation)
                                      : QFileInfo(last).path());
-    constexpr int mostLetters = 60;
-    QString name = title.left(mostLetters).replace('/', ' ');
-    while (name.startsWith('.')) name.remove(0, 1);
-    name = name.simplified();
-    return beside.filePath(name.isEmpty() ? QCoreApplication::translate("app", "Plan") : name);
+    return beside.filePath(fileNameFrom(title, QCoreApplication::translate("app", "Plan")));
 }
 
 void setExportFolder(const QString& title, const QString& folder) {

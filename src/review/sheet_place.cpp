@@ -65,18 +65,9 @@ cv::Mat framed(const SoughtSheet& sought, double pixelsPerMillimetre) {
 /// How like two pictures (CV_32FC3, CIELAB) are, the mean of each component let go: the light's cast and strength do
 /// not count.
 double likeness(const cv::Mat& one, const cv::Mat& other) {
-    double product = 0, first = 0, second = 0;
-    const cv::Scalar meanOne = cv::mean(one), meanOther = cv::mean(other);
-    for (int y = 0; y < one.rows; ++y)
-        for (int x = 0; x < one.cols; ++x)
-            for (int c = 0; c < 3; ++c) {
-                const double a = double(one.at<cv::Vec3f>(y, x)[c]) - meanOne[c],
-                             b = double(other.at<cv::Vec3f>(y, x)[c]) - meanOther[c];
-                product += a * b;
-                first += a * a;
-                second += b * b;
-            }
-    return first > 0 && second > 0 ? product / std::sqrt(first * second) : 0;
+    const cv::Mat first = one - cv::mean(one), second = other - cv::mean(other);
+    const double most = cv::norm(first) * cv::norm(second);
+    return most > 0 ? first.dot(second) / most : 0;
 }
 
 int quarterTurnsOf(const SheetPlace& place, const SoughtSheet& sought) {

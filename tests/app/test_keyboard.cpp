@@ -17,6 +17,7 @@ using namespace app;
 class TestKeyboard : public QObject {
     Q_OBJECT
 
+    static inline QString offered_;  // by the last file dialog
     QTemporaryDir folder_;
     std::unique_ptr<MainWindow> window_;
 
@@ -52,6 +53,7 @@ class TestKeyboard : public QObject {
             // whichever window it likes, and the letters go with it.
             auto* name = dialog->findChild<QLineEdit*>("fileNameEdit");
             name->setCompleter(nullptr);
+            offered_ = name->text();
             // Again until it is taken: a Return may come before the folder has been read.
             for (int i = 0; i < 100 && dialog && dialog->isVisible(); ++i) {
                 // Letters are keys of the window that is active.
@@ -135,6 +137,7 @@ class TestKeyboard : public QObject {
         typedIntoTheDialog(folder_.filePath("globe.dune"));
         key(Qt::Key_S, Qt::ControlModifier);
         QTRY_VERIFY(QFile::exists(folder_.filePath("globe.dune")));
+        QCOMPARE(offered_, QStringLiteral("ball.dune"));
         window_->activateWindow();
         QTRY_VERIFY(window_->isActiveWindow());
         QVERIFY(reachedNamed("Route"));

@@ -2,12 +2,14 @@
 #include <QCheckBox>
 #include <QComboBox>
 #include <QFile>
+#include <QLabel>
 #include <QLineEdit>
 #include <QListWidget>
 #include <QSettings>
 #include <QSlider>
 #include <QSpinBox>
 #include <QTemporaryDir>
+#include <algorithm>
 
 #include "app/preferences.h"
 #include "app/subject/triad_board.h"
@@ -71,6 +73,9 @@ class TestSubjectStation : public QObject {
         pressed(*window, "Join areas");
         went.on();
         QCOMPARE(areaCount(*window), before - 1);
+        const QString told = QStringLiteral("%1 as corrected").arg(before - 1);
+        QVERIFY(std::ranges::any_of(window->findChildren<QLabel*>(),
+                                    [&](const QLabel* each) { return each->isVisible() && each->text() == told; }));
         // Parted again by two scribbles, one on the wall and one on the table.
         dragged(*window, {{0.05, 0.15}, {0.2, 0.15}});
         dragged(*window, {{0.05, 0.92}, {0.2, 0.94}});

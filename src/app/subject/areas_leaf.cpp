@@ -52,6 +52,8 @@ AreasLeaf::AreasLeaf(Desk& desk, OnSubject& on) : SubjectLeaf(desk, on) {
     count_->setToolTip(tr("How many areas are proposed."));
     addField(proposal, tr("Areas proposed"), count_);
     count_->setAccessibleName(tr("Areas"));
+    corrected_ = new QLabel;
+    proposal->addWidget(corrected_);
     fewer_ = new QSlider(Qt::Horizontal);
     fewer_->setRange(count_->minimum(), count_->maximum());
     fewer_->setAccessibleName(tr("Fewer or more areas"));
@@ -337,6 +339,8 @@ void AreasLeaf::refresh() {
     wipe_->setEnabled(!on_.scribbles.empty());
     showValue(count_, study.areas);
     showValue(fewer_, study.areas);
+    corrected_->setVisible(reading && !study.areaEdits.empty());
+    if (reading) corrected_->setText(tr("%n as corrected", nullptr, int(reading->areas.list.size())));
     anew_->setVisible(study.parting == subject::Parting::byColour);
     QStringList sources{tr("this picture")};
     for (const auto& file : study.others) sources << QString::fromStdString(file->name);

@@ -4,6 +4,7 @@
 
 class QCheckBox;
 class QComboBox;
+class QLabel;
 class QLineEdit;
 class QPushButton;
 class QSlider;
@@ -43,6 +44,7 @@ class AreasLeaf : public SubjectLeaf {
     TriadBoard* triads_;
     QSpinBox* count_;
     QSlider* fewer_;
+    QLabel* corrected_;
     QPushButton* anew_;
     QLineEdit* name_;
     QComboBox *kind_, *plane_, *edge_, *source_;
