@@ -456,6 +456,10 @@
             <numerusform>%n tras corregir</numerusform>
         </translation>
     </message>
+    <message>
+        <source>%1 (under 1 %)</source>
+        <translation>%1 (menos del 1 %)</translation>
+    </message>
 </context>
 <context>
     <name>app::Beginning</name>

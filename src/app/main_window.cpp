@@ -1,11 +1,13 @@
 #include "app/main_window.h"
 
+#include <QAbstractSpinBox>
 #include <QApplication>
 #include <QCloseEvent>
 #include <QDragEnterEvent>
 #include <QHBoxLayout>
 #include <QKeyEvent>
 #include <QLabel>
+#include <QLineEdit>
 #include <QMimeData>
 #include <QProgressBar>
 #include <QPushButton>
@@ -293,11 +295,23 @@ bool MainWindow::isAtBeginning() const {
     return whole_->currentWidget() == beginning_;
 }
 
+bool MainWindow::isField(const QObject* object) const {
+    const auto* widget = qobject_cast<const QWidget*>(object);
+    return widget && widget->window() == this &&
+           (qobject_cast<const QLineEdit*>(widget) || qobject_cast<const QAbstractSpinBox*>(widget));
+}
+
 bool MainWindow::eventFilter(QObject* watched, QEvent* event) {
-    // An open list closes by Escape, which then must not stop the planning too.
-    if (event->type() == QEvent::ShortcutOverride && static_cast<QKeyEvent*>(event)->key() == Qt::Key_Escape &&
-        QApplication::activePopupWidget())
+    const auto isEscape = [event] { return static_cast<QKeyEvent*>(event)->key() == Qt::Key_Escape; };
+    // An open list closes by Escape and a field is left by it, which then must not stop the planning too.
+    if (event->type() == QEvent::ShortcutOverride && isEscape() &&
+        (QApplication::activePopupWidget() || isField(watched)))
         event->accept();
+    if (event->type() == QEvent::KeyPress && isEscape() && isField(watched)) {
+        // Not all stations show the pictures.
+        (pictures_->isVisible() ? static_cast<QWidget*>(pictures_) : route_)->setFocus();
+        return true;
+    }
     return QMainWindow::eventFilter(watched, event);
 }
 

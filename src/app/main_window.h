@@ -115,6 +115,8 @@ class MainWindow : public QMainWindow {
     void chooseAndPinUp();
     void chooseAndExportConstruction();
     std::optional<PicturePair::Way> heldWay(int key) const;
+    /// Whether something is written in it, in this window.
+    bool isField(const QObject* object) const;
 
     /// Takes something along to the trial sheet, and shows that.
     void tryOut(const TrialWish& wish);

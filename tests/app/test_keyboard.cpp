@@ -108,6 +108,8 @@ class TestKeyboard : public QObject {
         key(Qt::Key_Return);
         QTRY_VERIFY(!window_->session().study().areaChoices.empty() &&
                     window_->session().study().areaChoices.back().name == "globe");
+        key(Qt::Key_Escape);  // leaves the field, and lets the planning go on
+        QCOMPARE(hand()->accessibleName(), QStringLiteral("Subject and sheet"));
 
         // A paper is chosen.
         QVERIFY(reachedNamed("Route"));

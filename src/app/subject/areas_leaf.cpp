@@ -384,8 +384,10 @@ QStringList AreasLeaf::sentences() const {
             "%n areas are proposed. Click on one to say what it is; scribble on the picture to correct them.", nullptr,
             int(names.size()));
         QStringList parts;
-        for (int i = 0; i < names.size(); ++i)
-            parts << tr("%1 (%2 %)").arg(names[i]).arg(std::lround(reading->areas.list[std::size_t(i)].share * 100));
+        for (int i = 0; i < names.size(); ++i) {
+            const long percent = std::lround(reading->areas.list[std::size_t(i)].share * 100);
+            parts << (percent > 0 ? tr("%1 (%2 %)").arg(names[i]).arg(percent) : tr("%1 (under 1 %)").arg(names[i]));
+        }
         sentences << parts.join(QStringLiteral("; ")) + QStringLiteral(".");
         return sentences;
     }

@@ -80,8 +80,9 @@ void TriadBoard::paintEvent(QPaintEvent*) {
         }
         const QRectF words(tile.left() + 3 * wide + 8, tile.top(), tile.width() - 3 * wide - 10, tile.height() / 2);
         painter.setPen(t.ink);
+        // Like areas differ by the number at the end.
         painter.drawText(words, Qt::AlignLeft | Qt::AlignBottom,
-                         metrics.elidedText(names_.value(area), Qt::ElideRight, words.width()));
+                         metrics.elidedText(names_.value(area), Qt::ElideMiddle, words.width()));
         painter.setPen(t.quiet);
         painter.drawText(words.translated(0, words.height()), Qt::AlignLeft | Qt::AlignTop,
                          metrics.elidedText(wording::lightOnArea(triad), Qt::ElideRight, words.width()));
