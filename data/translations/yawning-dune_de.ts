@@ -1279,6 +1279,14 @@ U</translation>
         <source>Up to which step the sheet was laid when it was photographed.</source>
         <translation>Bis zu welchem Schritt das Blatt gelegt war, als es fotografiert wurde.</translation>
     </message>
+    <message>
+        <source>a place in: %1</source>
+        <translation>eine Stelle in: %1</translation>
+    </message>
+    <message>
+        <source>The area as a whole:</source>
+        <translation>Die Fläche im Ganzen:</translation>
+    </message>
 </context>
 <context>
     <name>app::ColourLeaf</name>
@@ -9792,6 +9800,10 @@ Entscheidungen: %2, zuletzt geschrieben %3</translation>
         <source>wide</source>
         <comment>a range of values</comment>
         <translation>weit</translation>
+    </message>
+    <message>
+        <source>%1 mm across, %2 mm from the left and %3 mm from the top: %4, %5.</source>
+        <translation>%1 mm breit, %2 mm von links und %3 mm von oben: %4, %5.</translation>
     </message>
 </context>
 </TS>

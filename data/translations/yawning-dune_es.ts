@@ -1279,6 +1279,14 @@ U</translation>
         <source>Up to which step the sheet was laid when it was photographed.</source>
         <translation>Hasta qué paso estaba puesta la hoja al fotografiarla.</translation>
     </message>
+    <message>
+        <source>a place in: %1</source>
+        <translation>un lugar en: %1</translation>
+    </message>
+    <message>
+        <source>The area as a whole:</source>
+        <translation>La zona en conjunto:</translation>
+    </message>
 </context>
 <context>
     <name>app::ColourLeaf</name>
@@ -9792,6 +9800,10 @@ Elecciones: %2, escritas por última vez %3</translation>
         <source>wide</source>
         <comment>a range of values</comment>
         <translation>amplio</translation>
+    </message>
+    <message>
+        <source>%1 mm across, %2 mm from the left and %3 mm from the top: %4, %5.</source>
+        <translation>%1 mm de ancho, a %2 mm de la izquierda y %3 mm de arriba: %4, %5.</translation>
     </message>
 </context>
 </TS>

@@ -1279,6 +1279,14 @@ U</translation>
         <source>Up to which step the sheet was laid when it was photographed.</source>
         <translation>Jusqu&apos;à quelle étape la feuille était posée sur la photo.</translation>
     </message>
+    <message>
+        <source>a place in: %1</source>
+        <translation>un endroit dans&#xa0;: %1</translation>
+    </message>
+    <message>
+        <source>The area as a whole:</source>
+        <translation>La zone dans son ensemble&#xa0;:</translation>
+    </message>
 </context>
 <context>
     <name>app::ColourLeaf</name>
@@ -9792,6 +9800,10 @@ Choix&#xa0;: %2, écrits en dernier %3</translation>
         <source>wide</source>
         <comment>a range of values</comment>
         <translation>étendu</translation>
+    </message>
+    <message>
+        <source>%1 mm across, %2 mm from the left and %3 mm from the top: %4, %5.</source>
+        <translation>%1 mm de large, à %2 mm de la gauche et %3 mm du haut&#xa0;: %4, %5.</translation>
     </message>
 </context>
 </TS>

@@ -240,6 +240,7 @@ void MainWindow::showStation() {
     pictures_->setHand(views.hand);
     pictures_->setOverlays(views.overlays);
     margin_->setText(current->margin());
+    route_->setDecided(station(), current->decided(), current->mark());
 }
 
 void MainWindow::showNote() {

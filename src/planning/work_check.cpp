@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <array>
 #include <cmath>
+#include <opencv2/imgproc.hpp>
 
 #include "colour/difference.h"
 #include "colour/image_colour.h"
@@ -101,6 +102,37 @@ rendering::DifferenceFigures seenApart(const cv::Mat& one, const cv::Mat& other,
     return rendering::figuresOf(rendering::differenceSeen(one, other, rendering::easelSigma(one.size())), hidden);
 }
 
+/// `areas` (CV_32S) and what was meant (XYZ) are the plan's, as the sheet lies.
+std::vector<CheckedPlace> strikingPlaces(const WorkCheck& check, const cv::Mat& areas, const cv::Mat& meant,
+                                         double pixelsPerMillimetre) {
+    constexpr double clearly = 2;  // CIEDE2000
+    const double sheet = double(areas.total()) / (pixelsPerMillimetre * pixelsPerMillimetre);
+    const auto pixelOf = [&](const review::WorkFault& fault) {
+        const cv::Point2d at = pixelsPerMillimetre * fault.centre;
+        return cv::Point(std::clamp(int(at.x), 0, areas.cols - 1), std::clamp(int(at.y), 0, areas.rows - 1));
+    };
+    std::vector<CheckedPlace> places;
+    for (const CheckedArea& area : check.areas) {
+        if (std::ranges::count(check.shifts, area.area, &review::ShiftedArea::area) > 0) continue;
+        CheckedPlace place{area.area, {}, 0, {}, {}};
+        for (const review::WorkFault& fault : check.faults) {
+            const double share = CV_PI * fault.radius * fault.radius / sheet;
+            if (areas.at<int>(pixelOf(fault)) == area.area && fault.difference > area.toPlan + clearly &&
+                fault.difference * share > place.fault.difference * place.share)
+                place = {area.area, fault, share, {}, {}};
+        }
+        if (place.share == 0) continue;
+        cv::Mat there = cv::Mat::zeros(areas.size(), CV_8U);
+        cv::circle(there, pixelOf(place.fault), int(pixelsPerMillimetre * place.fault.radius), 255, cv::FILLED);
+        there &= areas == area.area;
+        there &= check.hidden == 0;
+        place.work = meanLab(check.sheet, there);
+        place.plan = meanLab(meant, there);
+        places.push_back(place);
+    }
+    return places;
+}
+
 }  // namespace
 
 common::Result<WorkCheck> checkWork(const Plan& plan, const Study& study, const std::vector<int>& laid,
@@ -184,6 +216,7 @@ common::Result<WorkCheck> checkWork(const Plan& plan, const Study& study, const 
         fault.centre *= 1 / pixelsPerMillimetre;
         fault.radius /= pixelsPerMillimetre;
     }
+    check.places = strikingPlaces(check, plan.reading->areas.map, meant, pixelsPerMillimetre);
     return check;
 }
 

@@ -16,6 +16,14 @@ struct CheckedArea {
     double toPlan = 0, toSubject = 0;  // CIEDE2000
 };
 
+/// A place in an area that is off otherwise than the area as a whole.
+struct CheckedPlace {
+    int area = 0;             // index
+    review::WorkFault fault;  // millimetres
+    double share = 0;         // of the sheet
+    colour::Lab work, plan;   // as those of its area
+};
+
 /// What a photograph of the work tells, for the step reached.
 struct WorkCheck {
     review::SheetPlace place;
@@ -27,7 +35,10 @@ struct WorkCheck {
     cv::Mat behind;                // CV_8U, where they do
     double sharpness = 1;          // share of the contrast of sharp borders that is left
     std::vector<CheckedArea> areas;
-    std::vector<review::WorkFault> faults;    // against the plan; millimetres
+    std::vector<review::WorkFault> faults;  // against the plan; millimetres
+    /// Of these, in each area that lies in its place, the one that strikes the eye most, if it is off by clearly more
+    /// than the area in the mean.
+    std::vector<CheckedPlace> places;
     std::vector<review::ShiftedArea> shifts;  // likewise
     std::vector<BrokenAlignment> alignments;  // that hold in the subject
     /// As the eye sees it from the easel.

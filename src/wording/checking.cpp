@@ -21,6 +21,15 @@ QString shiftWords(const review::WorkShift& shift) {
     return words.isEmpty() ? say("in its place") : words.join(QStringLiteral(", "));
 }
 
+QString placeSentence(const planning::CheckedPlace& place) {
+    const auto millimetres = [](double mm) { return int(std::lround(mm)); };
+    return say("%1 mm across, %2 mm from the left and %3 mm from the top: %4, %5.")
+        .arg(millimetres(2 * place.fault.radius))
+        .arg(millimetres(place.fault.centre.x))
+        .arg(millimetres(place.fault.centre.y))
+        .arg(differenceWords(place.plan, place.work), differenceFigure(place.fault.difference));
+}
+
 QString mendWord(planning::Mend mend) {
     switch (mend) {
         case planning::Mend::layers:

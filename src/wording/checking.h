@@ -12,6 +12,8 @@ namespace wording {
 
 /// "6 mm too low, 2 mm too far right".
 QString shiftWords(const review::WorkShift& shift);
+/// "62 mm across, 280 mm from the left and 60 mm from the top: a step too dark, 8.0 ΔE00."
+QString placeSentence(const planning::CheckedPlace& place);
 /// "More layers: ochre, pale; sienna".
 QString mendWord(planning::Mend mend);
 /// In a few words: "Lift first: 1.1 ΔE00".

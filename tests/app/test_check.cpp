@@ -4,6 +4,8 @@
 #include <QRadioButton>
 #include <QTemporaryDir>
 #include <fstream>
+#include <numeric>
+#include <opencv2/imgproc.hpp>
 
 #include "app/check/check_station.h"
 #include "app/own_hand.h"
@@ -100,10 +102,13 @@ class TestCheck : public QObject {
         station().check(photographOf(work_, "work.jpg"));
         QVERIFY(isRead());
         const auto& rows = station().strip().rows();
-        QCOMPARE(rows.size(), planned_->reading->areas.list.size());
+        QCOMPARE(std::ranges::count(rows, false, &DifferenceStrip::Row::isPlace),
+                 std::ptrdiff_t(planned_->reading->areas.list.size()));
         for (std::size_t i = 1; i < rows.size(); ++i) QVERIFY(rows[i].difference <= rows[i - 1].difference);
         QVERIFY(rows.front().difference > station().photograph()->check.error);
         QVERIFY(takenArea() >= 0);
+        const auto stops = window_->findChild<Route*>()->drawnParts();
+        QVERIFY(stops[checkStation].name.contains("from the plan"));
         QVERIFY(station().takeButton().isEnabled());
         QVERIFY(station().takeButton().text().contains("correction"));
         QVERIFY(station().views().figure.contains("from the plan"));
@@ -175,6 +180,41 @@ class TestCheck : public QObject {
             for (const planning::CheckedArea& other : found->check.areas)
                 if (area.area == other.area)
                     QVERIFY2(std::fabs(area.toPlan - other.toPlan) < 1.5, qPrintable(QString::number(area.area)));
+    }
+
+    /// A blot in an area that matches as a whole is told for itself, ringed, and found by a click on it.
+    void aBlotIsTold() {
+        const QPointF place(0.2, 0.25);
+        std::vector<int> laid(static_cast<std::size_t>(laid_));
+        std::iota(laid.begin(), laid.end(), 1);
+        cv::Mat blotted = planning::pictureAfter(*planned_, laid, planned_->light).clone();
+        cv::circle(blotted, cv::Point(int(place.x() * blotted.cols), int(place.y() * blotted.rows)),
+                   int(0.06 * blotted.cols), cv::Scalar(70, 30, 60), cv::FILLED);
+        const auto before = station().photograph();
+        station().check(photographOf(blotted, "blot.jpg"));
+        QVERIFY(QTest::qWaitFor([&] { return station().photograph() != before && !station().isBusy(); }, 120000));
+        QVERIFY(station().photograph());
+        const int area = subject::labelAt(planned_->reading->areas.map, place.x(), place.y());
+        const auto& rows = station().strip().rows();
+        const auto row = std::ranges::find_if(rows, [&](const auto& one) { return one.isPlace && one.area == area; });
+        QVERIFY(row != rows.end());
+        QVERIFY(row->isFirst && row->name.startsWith("a place in") && row->words.contains("too dark"));
+        clicked(*window_, place.x(), place.y());
+        QVERIFY(station().strip().chosen() == area && station().strip().isPlaceChosen());
+        // What is ringed on both pictures is the blot.
+        const QImage outline = station().views().outline;
+        const auto isWithin = [&](double x, double y) {
+            return qGray(outline.pixel(int(x * outline.width()), int(y * outline.height()))) > 0;
+        };
+        QVERIFY(isWithin(place.x(), place.y()) && isWithin(place.x() + 0.05, place.y()));
+        QVERIFY(!isWithin(place.x() + 0.075, place.y()) && !isWithin(place.x() - 0.075, place.y()));
+        QVERIFY(window_->margin().text().head.startsWith("a place in"));
+        QVERIFY(window_->margin().text().paragraphs.first().contains("mm across"));
+        // Against the subject nothing is said of places.
+        QTest::mouseClick(buttonOf(*window_, "Against the subject"), Qt::LeftButton);
+        QVERIFY(station().strip().chosen() == area && !station().strip().isPlaceChosen());
+        QCOMPARE(std::ranges::count(station().strip().rows(), true, &DifferenceStrip::Row::isPlace), 0);
+        QTest::mouseClick(buttonOf(*window_, "Against the plan"), Qt::LeftButton);
     }
 
     /// What is taken is on the disk, becomes steps, and stands on the way to the goal.

@@ -4,7 +4,6 @@
 #include <QDragEnterEvent>
 #include <QFileDialog>
 #include <QFileInfo>
-#include <QLabel>
 #include <QMimeData>
 #include <QProgressBar>
 #include <QPushButton>
@@ -12,12 +11,6 @@
 #include <numeric>
 
 #include "app/widgets/fields.h"
-#include "colour/image_colour.h"
-#include "drawing/pictures.h"
-#include "drawing/shapes.h"
-#include "planning/stage_picture.h"
-#include "wording/checking.h"
-#include "wording/easel.h"
 #include "wording/sentences.h"
 
 namespace app {
@@ -198,7 +191,7 @@ void CheckStation::takeRead(common::Result<std::shared_ptr<const CheckedPhotogra
         desk_.said(turns == 2 ? tr("The photograph is upside down; it was read turned.")
                               : tr("The photograph lies on its side; it was read turned."));
     showRows();
-    if (const std::vector<int> first = firstAreas(); !first.empty()) strip_->choose(first.front());
+    if (const std::vector<First> all = first(); !all.empty()) strip_->choose(all.front().area, all.front().isPlace);
     showAnswers();
     Q_EMIT looksDifferent();
     findMends();
@@ -225,75 +218,6 @@ void CheckStation::findMends() {
             showRows();
         },
         [this](double part) { progress_->setValue(int(100 * part)); });
-}
-
-bool CheckStation::isAgainstPlan() const {
-    return againstPlan_->isChecked();
-}
-
-double CheckStation::differenceOf(const planning::CheckedArea& area) const {
-    return isAgainstPlan() ? area.toPlan : area.toSubject;
-}
-
-const planning::CheckedArea* CheckStation::checkedArea(int area) const {
-    if (!read_) return nullptr;
-    const auto at = std::ranges::find(read_->check.areas, area, &planning::CheckedArea::area);
-    return at == read_->check.areas.end() ? nullptr : &*at;
-}
-
-std::vector<int> CheckStation::firstAreas() const {
-    constexpr std::size_t most = 3;
-    std::vector<std::pair<double, int>> gains;
-    if (!read_) return {};
-    for (const planning::CheckedArea& area : read_->check.areas) {
-        const double share = readOf_->reading->areas.list[std::size_t(area.area)].share;
-        double gain = differenceOf(area) - read_->check.error;
-        if (const planning::Ways* ways = answers_->waysFor(area.area))
-            gain = ways->mends.empty() ? 0 : ways->asIs - ways->mends.front().difference;
-        if (gain > 0) gains.emplace_back(gain * share, area.area);
-    }
-    std::ranges::stable_sort(gains, std::greater{}, &std::pair<double, int>::first);
-    gains.resize(std::min(gains.size(), most));
-    std::vector<int> areas;
-    for (const auto& gain : gains) areas.push_back(gain.second);
-    return areas;
-}
-
-QString CheckStation::correctionWords(int area) const {
-    const planning::Ways* ways = answers_->waysFor(area);
-    if (!ways) return {};
-    const planning::Ways::Way* taken = answers_->takenFor(area);
-    return taken ? wording::mendSentence(*taken) : wording::letBeSentence(*ways);
-}
-
-QString CheckStation::shortWords(int area) const {
-    const planning::Ways* ways = answers_->waysFor(area);
-    if (!ways) return {};
-    const planning::Ways::Way* taken = answers_->takenFor(area);
-    return taken ? wording::mendShort(*taken) : wording::letBeShort(*ways);
-}
-
-void CheckStation::showRows() {
-    std::vector<DifferenceStrip::Row> rows;
-    const std::vector<int> first = firstAreas();
-    if (read_)
-        for (const planning::CheckedArea& area : read_->check.areas) {
-            const colour::Lab& wanted = isAgainstPlan() ? area.plan : area.subject;
-            QString words = wording::differenceWords(wanted, area.work);
-            for (const review::ShiftedArea& shifted : read_->check.shifts)
-                if (shifted.area == area.area) words += QStringLiteral("; ") + wording::shiftWords(shifted.shift);
-            const auto colourOf = [](const colour::Lab& lab) {
-                return drawing::colourOf(colour::srgb8FromSrgb(colour::srgbFromLab(lab)));
-            };
-            rows.push_back({area.area, colourOf(area.work), colourOf(wanted), wording::areaName(*readOf_, area.area),
-                            words, wording::differenceFigure(differenceOf(area)), shortWords(area.area),
-                            differenceOf(area), std::ranges::count(first, area.area) > 0,
-                            answers_->takenFor(area.area) != nullptr});
-        }
-    std::ranges::stable_sort(rows, std::greater{}, &DifferenceStrip::Row::difference);
-    strip_->setRows(std::move(rows), read_ ? read_->check.error : 0);
-    showAnswers();
-    Q_EMIT looksDifferent();
 }
 
 void CheckStation::showAnswers() {
@@ -357,122 +281,16 @@ void CheckStation::point(const QPointF& fraction) {
         return;
     }
     if (!read_) return;
-    const int area = subject::labelAt(plan->reading->areas.map, fraction.x(), fraction.y());
-    strip_->choose(area);
+    if (const planning::CheckedPlace* place = placeAt(fraction))
+        strip_->choose(place->area, true);
+    else
+        strip_->choose(subject::labelAt(plan->reading->areas.map, fraction.x(), fraction.y()));
     showAnswers();
     Q_EMIT looksDifferent();
 }
 
-QString CheckStation::decided() const {
-    const auto checks = planning::Standing(session_.record()).checks();
-    if (read_) return tr("%1 from the plan").arg(wording::differenceFigure(read_->check.toPlan.mean));
-    return checks.empty() ? tr("not yet") : tr("%n photographs", nullptr, int(checks.size()));
-}
-
 Route::Mark CheckStation::mark() const {
     return planning::Standing(session_.record()).checks().empty() ? Route::Mark::open : Route::Mark::decided;
-}
-
-QString CheckStation::introduction() const {
-    return tr(
-        "Photograph the whole sheet from straight before it, evenly lit, with some of the board round it; a grey card "
-        "beside it makes the colours surer. Check tells what each area is off by against the plan or the subject, what "
-        "would mend it, and plans what is left from there. Hold A to lay what it is compared with over the work.");
-}
-
-Views CheckStation::views() const {
-    Views views = Station::views();
-    const auto plan = session_.plan();
-    if (!plan) return views;
-    if (corners_.isOpen()) {
-        views.sheet = corners_.image();
-        views.sheetSteps = -1;
-        views.figure.clear();
-        views.sheetCaption = corners_.caption();
-        return views;
-    }
-    const std::vector<int> steps = laid();
-    const int step = read_ ? read_->step : steps.empty() ? 0 : std::ranges::max(steps);
-    views.other = isAgainstPlan() ? sheetAfter(std::min(step, int(plan->steps.size()))) : views.subject;
-    if (!read_) {
-        views.sheetSteps = std::min(step, int(plan->steps.size()));
-        views.sheet = sheetAfter(views.sheetSteps);
-        views.sheetCaption = tr("Sheet as planned after step %1").arg(step);
-        views.figure.clear();
-        return views;
-    }
-    views.sheet = read_->sheet;
-    views.sheetSteps = -1;
-    views.sheetCaption = tr("The work after step %1").arg(step);
-    const double apart = isAgainstPlan() ? read_->check.toPlan.mean : read_->check.toSubject.mean;
-    views.figure =
-        (isAgainstPlan() ? tr("%1 from the plan") : tr("%1 from the subject")).arg(wording::differenceFigure(apart));
-    if (strip_->chosen() >= 0) views.outline = maskOf(plan->reading->areas.map, strip_->chosen());
-    // What lies beside its place, from where it lies to where it belongs.
-    const double wide = session_.study().widthMillimetres, high = session_.study().heightMillimetres;
-    for (const review::ShiftedArea& shifted : read_->check.shifts) {
-        const subject::Area& area = plan->reading->areas.list[std::size_t(shifted.area)];
-        const QPointF place(area.centreX, area.centreY);
-        const QPointF by(shifted.shift.millimetres.x / wide, shifted.shift.millimetres.y / high);
-        views.overlays.push_back(
-            {QPolygonF({place + by, place}), Overlay::Kind::arrow, false, wording::shiftWords(shifted.shift)});
-    }
-    return views;
-}
-
-MarginText CheckStation::margin() const {
-    if (leaves_->currentWidget() == way_) return way_->margin();
-    MarginText text;
-    if (!read_) {
-        text.head = tr("No photograph is read");
-        text.paragraphs << tr("Photograph the sheet on its board and give the picture here, or drop it on this panel.");
-        if (const auto plan = session_.plan())
-            text.paragraphs
-                << tr("%1 of %2 steps are laid. A photograph gains most at the end: what is laid after it has "
-                      "its own faults, which it cannot show.")
-                       .arg(laid().size())
-                       .arg(plan->steps.size());
-        return text;
-    }
-    const planning::CheckedArea* area = checkedArea(strip_->chosen());
-    if (area) {
-        text.head = wording::areaName(*readOf_, area->area);
-        text.paragraphs << tr("Against the plan: %1, %2.")
-                               .arg(wording::differenceWords(area->plan, area->work),
-                                    wording::differenceFigure(area->toPlan));
-        text.paragraphs << tr("Against the subject: %1, %2.")
-                               .arg(wording::differenceWords(area->subject, area->work),
-                                    wording::differenceFigure(area->toSubject));
-        for (const planning::BrokenAlignment& broken : read_->check.alignments)
-            if (broken.area == area->area)
-                text.paragraphs << wording::brokenAlignmentSentence(broken,
-                                                                    wording::areaName(*readOf_, broken.with.area));
-        if (const planning::Ways* ways = answers_->waysFor(area->area)) {
-            for (const planning::Ways::Way& way : ways->mends) text.paragraphs << wording::mendSentence(way);
-            text.paragraphs << wording::letBeSentence(*ways);
-            if (const planning::Ways::Way* taken = answers_->takenFor(area->area); taken && !taken->sticks.empty()) {
-                text.listHead = tr("To be laid for it");
-                for (const materials::Material& stick : taken->sticks) {
-                    text.strokes.push_back({stick.kind, stick.masstone, QString::fromStdString(stick.name), {}});
-                    text.strokes.back().isLaid = false;
-                }
-            }
-        }
-        if (area->toPlan <= read_->check.error)
-            text.why << tr("The photograph's own error could explain what it is off the plan.");
-    } else {
-        text.head = tr("What comes first");
-        const std::vector<int> first = firstAreas();
-        if (first.empty()) text.paragraphs << tr("Nothing stands out: go on as planned.");
-        for (const int one : first)
-            text.paragraphs << tr("%1. %2").arg(wording::areaName(*readOf_, one), correctionWords(one));
-    }
-    if (const auto& mending = answers_->mending()) text.why << wording::handSentence(mending->hand);
-    text.why << wording::balanceSentence(read_->check);
-    if (const QString hidden = wording::hiddenSentence(read_->check); !hidden.isEmpty()) text.cautions << hidden;
-    if (planning::Standing(session_.record()).laid().empty())
-        text.cautions << tr("The Bench tells of no laid step: corrections can be taken once it does.");
-    return text;
 }
 
 }  // namespace app

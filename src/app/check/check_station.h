@@ -69,8 +69,20 @@ class CheckStation : public Station {
     /// What is compared with: the plan's sheet, or the subject.
     bool isAgainstPlan() const;
     const planning::CheckedArea* checkedArea(int area) const;
-    /// Of areas, where the eye gains most: three at most.
-    std::vector<int> firstAreas() const;
+    /// The place in an area that strikes the eye; null where none does.
+    const planning::CheckedPlace* placeIn(int area) const;
+    /// That place, if this is in it.
+    const planning::CheckedPlace* placeAt(const QPointF& fraction) const;
+    struct First {
+        int area = 0;  // index
+        bool isPlace = false;
+        double gain = 0;
+    };
+    /// Of areas and places, where the eye gains most: three at most.
+    std::vector<First> first() const;
+    DifferenceStrip::Row rowOf(const planning::CheckedArea& area) const;
+    DifferenceStrip::Row rowOf(const planning::CheckedPlace& place) const;
+    QString nameOf(int area, bool isPlace) const;
     double differenceOf(const planning::CheckedArea& area) const;
     QString correctionWords(int area) const;
     QString shortWords(int area) const;

@@ -31,15 +31,16 @@ int DifferenceStrip::rowHeight() const {
     return 2 * QFontMetrics(drawing::font(drawing::TypeSize::small)).height() + measure::grid;
 }
 
-int DifferenceStrip::rowOf(int area) const {
-    const auto at = std::ranges::find(rows_, area, &Row::area);
+int DifferenceStrip::chosenRow() const {
+    const auto at = std::ranges::find_if(rows_, [this](const Row& row) { return isChosen(row); });
     return at == rows_.end() ? -1 : int(at - rows_.begin());
 }
 
 void DifferenceStrip::setRows(std::vector<Row> rows, double error) {
     rows_ = std::move(rows);
     error_ = error;
-    if (rowOf(chosen_) < 0) chosen_ = -1;
+    if (chosenRow() < 0) isPlaceChosen_ = false;
+    if (chosenRow() < 0) chosen_ = -1;
     tellOfParts(*this);
     measureScroll();
     viewport()->update();
@@ -49,9 +50,10 @@ std::vector<DrawnPart> DifferenceStrip::drawnParts() const {
     std::vector<DrawnPart> parts;
     const int height = rowHeight(), top = viewport()->y() - verticalScrollBar()->value();
     for (std::size_t i = 0; i < rows_.size(); ++i)
-        parts.push_back(
-            {QStringLiteral("%1: %2, %3. %4").arg(rows_[i].name, rows_[i].words, rows_[i].figure, rows_[i].correction),
-             QRect(0, top + int(i) * height, width(), height), rows_[i].area == chosen_});
+        parts.push_back({QStringLiteral("%1: %2, %3. %4")
+                             .arg(rows_[i].name, rows_[i].words, rows_[i].figure, rows_[i].correction)
+                             .trimmed(),
+                         QRect(0, top + int(i) * height, width(), height), isChosen(rows_[i])});
     return parts;
 }
 
@@ -59,9 +61,11 @@ void DifferenceStrip::choosePart(int part) {
     take(part);
 }
 
-void DifferenceStrip::choose(int area) {
-    chosen_ = rowOf(area) < 0 ? -1 : area;
-    const int row = rowOf(chosen_), height = rowHeight();
+void DifferenceStrip::choose(int area, bool isPlace) {
+    chosen_ = area;
+    isPlaceChosen_ = isPlace;
+    const int row = chosenRow(), height = rowHeight();
+    if (row < 0) chosen_ = -1;
     QScrollBar& bar = *verticalScrollBar();
     if (row >= 0) bar.setValue(std::clamp(bar.value(), (row + 1) * height - viewport()->height(), row * height));
     viewport()->update();
@@ -69,7 +73,7 @@ void DifferenceStrip::choose(int area) {
 
 void DifferenceStrip::take(int row) {
     if (row < 0 || row >= int(rows_.size())) return;
-    choose(rows_[std::size_t(row)].area);
+    choose(rows_[std::size_t(row)].area, rows_[std::size_t(row)].isPlace);
     Q_EMIT areaChosen(chosen_);
 }
 
@@ -88,7 +92,7 @@ void DifferenceStrip::mousePressEvent(QMouseEvent* event) {
 }
 
 void DifferenceStrip::keyPressEvent(QKeyEvent* event) {
-    const int row = rowOf(chosen_), last = int(rows_.size()) - 1;
+    const int row = chosenRow(), last = int(rows_.size()) - 1;
     switch (event->key()) {
         case Qt::Key_Down:
             return take(std::min(last, row + 1));
@@ -123,7 +127,7 @@ void DifferenceStrip::paintEvent(QPaintEvent*) {
         const Row& row = rows_[std::size_t(i)];
         const QRect place(0, i * height - verticalScrollBar()->value(), width, height);
         if (place.bottom() < 0 || place.top() > viewport()->height()) continue;
-        if (row.area == chosen_) painter.fillRect(place, theme().raised);
+        if (isChosen(row)) painter.fillRect(place, theme().raised);
         const QRect inner = place.adjusted(measure::grid / 2, measure::grid / 2, -measure::grid, -measure::grid / 2);
         // What is there over what is wanted, joined: the eye sees a border or none.
         painter.fillRect(QRect(inner.left(), inner.top(), swatch, inner.height()), row.work);
@@ -135,7 +139,10 @@ void DifferenceStrip::paintEvent(QPaintEvent*) {
             painter.drawText(QRect(x, inner.top(), room, inner.height()), Qt::AlignVCenter | Qt::TextWordWrap, what);
             x += room + measure::grid;
         };
-        write(row.name, named, row.isFirst ? strong : text, theme().ink);
+        const QFont& large = row.isFirst ? strong : text;
+        const bool isShort = QFontMetrics(large).horizontalAdvance(row.name) <= named;
+        // Two lines of small letters find room.
+        write(row.name, named, isShort ? large : drawing::font(drawing::TypeSize::small, row.isFirst), theme().ink);
         write(row.words, words, small, theme().ink);
         const double scale = line / std::max(1e-9, worst), middle = inner.center().y() + 0.5 - measure::grid;
         const double unsure = std::min(row.difference, error_) * scale, whole = row.difference * scale;

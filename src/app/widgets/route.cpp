@@ -39,6 +39,7 @@ void Route::setStations(const QStringList& names) {
 }
 
 void Route::setDecided(int station, const QString& words, Mark mark) {
+    if (stops_[station].decided == words && stops_[station].mark == mark) return;
     stops_[station].decided = words;
     stops_[station].mark = mark;
     update();
