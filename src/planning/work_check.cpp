@@ -126,8 +126,10 @@ std::vector<CheckedPlace> strikingPlaces(const WorkCheck& check, const cv::Mat& 
         cv::circle(there, pixelOf(place.fault), int(pixelsPerMillimetre * place.fault.radius), 255, cv::FILLED);
         there &= areas == area.area;
         there &= check.hidden == 0;
-        place.work = meanLab(check.sheet, there);
+        // The place is seldom a circle: what it is off by is known better than how it looks within one.
+        const colour::Lab& off = place.fault.off;
         place.plan = meanLab(meant, there);
+        place.work = {place.plan.L + off.L, place.plan.a + off.a, place.plan.b + off.b};
         places.push_back(place);
     }
     return places;
