@@ -34,7 +34,12 @@ class Background {
     void run(Work work, Done done, std::function<void(double)> report = {}) {
         stop();
         stop_ = std::stop_source();
-        isBusy_ = true;
+        append(std::move(work), std::move(done), std::move(report));
+    }
+    /// The same after what was asked for before, which is done too.
+    template <typename Work, typename Done>
+    void append(Work work, Done done, std::function<void(double)> report = {}) {
+        ++busy_;
         pool_.start([this, work = std::move(work), done = std::move(done), report, token = stop_.get_token(),
                      job = job_]() mutable {
             const auto onContext = [this](auto then) {
@@ -59,7 +64,7 @@ class Background {
                 if (problem) given = *problem;
             onContext([this, done = std::move(done), given = std::move(given), problem, job]() mutable {
                 if (job != job_) return;
-                isBusy_ = false;
+                --busy_;
                 if (given)
                     done(*std::move(given));
                 else
@@ -82,11 +87,11 @@ class Background {
     /// Drops what is under way or waits; its `done` is not called.
     void stop() {
         ++job_;
-        isBusy_ = false;
+        busy_ = 0;
         stop_.request_stop();
         pool_.clear();
     }
-    bool isBusy() const { return isBusy_; }
+    bool isBusy() const { return busy_ > 0; }
     /// Waits for all that was asked for.
     void finish() { pool_.waitForDone(); }
 
@@ -95,7 +100,7 @@ class Background {
     QThreadPool pool_;
     std::stop_source stop_;
     int job_ = 0;
-    bool isBusy_ = false;
+    int busy_ = 0;  // pieces that run or wait
 };
 
 }  // namespace app

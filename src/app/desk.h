@@ -4,8 +4,8 @@
 #include <memory>
 #include <optional>
 
+#include "app/lifecycle/study_file.h"
 #include "app/materials/own_drawer.h"
-#include "app/study_file.h"
 
 namespace app {
 

@@ -3,6 +3,7 @@
 #include <QAbstractSpinBox>
 #include <QApplication>
 #include <QCloseEvent>
+#include <QDialog>
 #include <QDragEnterEvent>
 #include <QHBoxLayout>
 #include <QKeyEvent>
@@ -43,7 +44,7 @@ MainWindow::MainWindow(materials::Library starter, storage::MaterialsStore* stor
     makeFrame();
     makeMenus();
     qApp->installEventFilter(this);
-    opening_.failed = [this](const common::Problem& problem) { tell(wording::problemSentence(problem)); };
+    followLifecycle();
     connect(&session_, &Session::studyChanged, this, [this] {
         margin_->setProblem({});
         refresh();
@@ -74,14 +75,13 @@ MainWindow::MainWindow(materials::Library starter, storage::MaterialsStore* stor
     });
     connect(&session_.history(), &QUndoStack::cleanChanged, this, [this](bool clean) { setWindowModified(!clean); });
     StudyFile& file = desk_.file();
-    file.savedSomewhere = [this] { return saveAs(); };
     connect(&file, &StudyFile::pathMissing, this,
             [this] { tell(tr("What is done at the easel is kept in the study's file: save the study first.")); });
     connect(&file, &StudyFile::problemMet, this, [this](const common::Problem& problem) {
         tell(tr("This is not kept yet, so nothing has moved on. %1").arg(wording::problemSentence(problem)));
     });
     connect(&session_, &Session::recordChanged, this, &MainWindow::refresh);
-    connect(&keeper_, &JournalKeeper::problemMet, this, [this](const common::Problem& problem) {
+    connect(&lifecycle_.keeper(), &JournalKeeper::problemMet, this, [this](const common::Problem& problem) {
         tell(tr("What you choose cannot be kept for the case of a crash; save the study elsewhere. %1")
                  .arg(wording::problemSentence(problem)));
     });
@@ -120,8 +120,8 @@ void MainWindow::makeBeginning() {
     beginning_ = new Beginning;
     connect(beginning_, &Beginning::pictureWanted, this, [this] { chooseAndOpen(true); });
     connect(beginning_, &Beginning::studyWanted, this, [this] { chooseAndOpen(false); });
-    connect(beginning_, &Beginning::demoWanted, this, &MainWindow::openDemo);
-    connect(beginning_, &Beginning::fileWanted, this, &MainWindow::openFile);
+    connect(beginning_, &Beginning::demoWanted, &lifecycle_, &StudyLifecycle::openDemo);
+    connect(beginning_, &Beginning::fileWanted, &lifecycle_, &StudyLifecycle::openFile);
     whole_->addWidget(beginning_);
 }
 
@@ -148,7 +148,7 @@ QWidget* MainWindow::makeRail() {
     stop_->setToolTip(tr("Stops what is being made, or goes on with it; nothing is lost."));
     stop_->setFocusPolicy(Qt::TabFocus);
     connect(stop_, &QPushButton::clicked, this, [this] {
-        if (session_.isPlanning() || opening_.isBusy())
+        if (session_.isPlanning() || isOpening())
             stopWork();
         else
             session_.goOnPlanning();
@@ -215,7 +215,7 @@ void MainWindow::refresh() {
         stations_[i]->refresh();
         route_->setDecided(i, stations_[i]->decided(), stations_[i]->mark());
     }
-    whole_->setCurrentIndex(study.reference || opening_.isBusy() ? 1 : 0);
+    whole_->setCurrentIndex(study.reference || isOpening() ? 1 : 0);
     setWindowTitle(
         tr("%1[*] · Yawning Dune").arg(study.title.empty() ? tr("New study") : QString::fromStdString(study.title)));
     showStation();
@@ -268,10 +268,8 @@ void MainWindow::showProgress(const QString& what) {
 }
 
 void MainWindow::stopWork() {
-    if (opening_.isBusy()) {
-        opening_.stop();
-        progressRow_->setVisible(session_.isPlanning());
-    }
+    if (lifecycle_.isLeaving()) return lifecycle_.stay();
+    lifecycle_.stopReading();
     session_.stopPlanning();
 }
 
@@ -302,7 +300,18 @@ bool MainWindow::isField(const QObject* object) const {
            (qobject_cast<const QLineEdit*>(widget) || qobject_cast<const QAbstractSpinBox*>(widget));
 }
 
+void MainWindow::holdWhileOpen(QObject* watched, QEvent* event) {
+    if (event->type() != QEvent::Show && event->type() != QEvent::Hide) return;
+    const auto* sheet = qobject_cast<QDialog*>(watched);
+    if (!sheet) return;
+    if (event->type() == QEvent::Hide)
+        open_.erase(sheet);
+    else if (sheet->isModal() && sheet->parentWidget() && sheet->parentWidget()->window() == this)
+        open_[sheet] = desk_.file().entryToCome();
+}
+
 bool MainWindow::eventFilter(QObject* watched, QEvent* event) {
+    holdWhileOpen(watched, event);
     const auto isEscape = [event] { return static_cast<QKeyEvent*>(event)->key() == Qt::Key_Escape; };
     // An open list closes by Escape and a field is left by it, which then must not stop the planning too.
     if (event->type() == QEvent::ShortcutOverride && isEscape() &&
@@ -344,12 +353,21 @@ void MainWindow::dragEnterEvent(QDragEnterEvent* event) {
 }
 
 void MainWindow::dropEvent(QDropEvent* event) {
-    if (mayDiscard()) openFile(event->mimeData()->urls().first().toLocalFile());
+    openFile(event->mimeData()->urls().first().toLocalFile());
 }
 
 void MainWindow::closeEvent(QCloseEvent* event) {
-    if (!mayDiscard()) return event->ignore();
-    keeper_.discard();
+    isClosing_ = true;
+    if (!isLeft_)
+        lifecycle_.leave([this] {
+            isLeft_ = true;
+            if (!isClosing_) close();
+        });
+    isClosing_ = false;
+    if (!isLeft_) return event->ignore();
+    isLeft_ = false;
+    lifecycle_.stopReading();
+    lifecycle_.keeper().discard();
     keepPlace(*this, QStringLiteral("main"));
     setLastStation(station());
     for (QWidget* other :

@@ -1,13 +1,14 @@
 #pragma once
 
 #include <QMainWindow>
+#include <map>
 #include <memory>
 
 #include "app/desk.h"
 #include "app/help/manual_window.h"
+#include "app/lifecycle/study_lifecycle.h"
 #include "app/materials/materials_window.h"
 #include "app/practice/practice_window.h"
-#include "app/recovery/journal_keeper.h"
 #include "app/station.h"
 #include "app/trial/trial_window.h"
 #include "app/widgets/picture_pair.h"
@@ -50,27 +51,21 @@ class MainWindow : public QMainWindow {
     void goTo(int station);
     int station() const;
 
-    /// A picture starts a new study on the own materials; a .dune opens it. Both are read in the background, and the
-    /// study in hand stays until they have been. A problem is said in the margin and nothing changes; false for one
-    /// that is found at once.
-    bool openFile(const QString& file);
-    /// A study that ships ("kettle", "hills"), as one that has no file yet.
-    bool openDemo(const QString& name);
-    /// Pins another reference up beside the leading one, likewise.
-    bool pinUp(const QString& file);
-    /// Whether a picture or a study is being read.
-    bool isOpening() const { return opening_.isBusy(); }
-    bool saveTo(const QString& file);
+    /// Which study is in hand; see there for what these do.
+    StudyLifecycle& lifecycle() { return lifecycle_; }
+    bool openFile(const QString& file) { return lifecycle_.openFile(file); }
+    bool openDemo(const QString& name) { return lifecycle_.openDemo(name); }
+    bool pinUp(const QString& file) { return lifecycle_.pinUp(file); }
+    bool saveTo(const QString& file) { return lifecycle_.saveTo(file); }
+    void beginAnotherSheet() { lifecycle_.beginAnotherSheet(); }
+    /// Whether a picture or a study is being read, or the one in hand is being left for it.
+    bool isOpening() const { return lifecycle_.isReading() || lifecycle_.isLeaving(); }
     /// Offers what earlier runs did not save, once their journals have been looked at in the background.
     void offerUnsavedWork();
-    /// Goes on with it; it is read in the background.
-    void takeUp(const UnsavedWork& work);
     /// Whether the beginning is shown, which is as long as nothing is open.
     bool isAtBeginning() const;
     /// Says a problem in the margin.
     void tell(const QString& problem);
-    /// The study in hand on a fresh sheet: nothing is laid, and it has no file yet.
-    void beginAnotherSheet();
     /// Offers to write the plan into a folder; null while there is none.
     ExportSheet* chooseAndExport();
     /// The construction drawing at real size; by ending: .svg, or .pdf on pages to be joined.
@@ -91,27 +86,16 @@ class MainWindow : public QMainWindow {
     QWidget* makeMiddle();
     QWidget* makeMargin();
     void makeBeginning();
-    void beginStudy(const QString& file);
+    void followLifecycle();
+    /// The study in hand stays while a sheet over the window is open: what is asked there is asked of this study.
+    void holdWhileOpen(QObject* watched, QEvent* event);
     void refresh();
     void showStation();
     void showNote();
     void wantAllNotes();
-    bool mayDiscard();
     void chooseAndOpen(bool picture);
-    /// Opens a study that is, or is not, to be saved to the file it comes from.
-    bool openStudy(const QString& file, const QString& savedAs);
-    /// Reads a picture file in the background, then does something with it.
-    bool readPicture(
-        const QString& file,
-        std::function<void(std::shared_ptr<const planning::ReferenceFile>, std::shared_ptr<const subject::Picture>)>
-            then);
-    /// Reads a file in the background (`work` gives a common::Result), then does something with what was read.
-    template <typename Work, typename Then>
-    bool readInBackground(const QString& file, std::uintmax_t mostBytes, const QString& what, Work work, Then then);
     void showProgress(const QString& what);
     void stopWork();
-    bool save();
-    bool saveAs();
     void chooseAndPinUp();
     void chooseAndExportConstruction();
     std::optional<PicturePair::Way> heldWay(int key) const;
@@ -149,8 +133,10 @@ class MainWindow : public QMainWindow {
     QPushButton* stop_ = nullptr;
     QAction* leftHand_ = nullptr;
     QAction* glance_ = nullptr;  // looks at the pictures under another light
-    Background opening_{this}, recovering_{this};
-    JournalKeeper keeper_{session_, JournalKeeper::usualFolder()};
+    StudyLifecycle lifecycle_{desk_, JournalKeeper::usualFolder()};
+    Background recovering_{this};                           // looks for what earlier runs did not save
+    std::map<const QObject*, std::shared_ptr<void>> open_;  // sheets over the window, and what they hold
+    bool isClosing_ = false, isLeft_ = false;
 };
 
 }  // namespace app

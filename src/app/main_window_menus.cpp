@@ -29,8 +29,8 @@ void MainWindow::makeMenus() {
     add(study, tr("Open the demo evening at the easel"), {}, [this] { openDemo(QStringLiteral("kettle-evening")); });
     study->addSeparator();
     add(study, tr("Begin another sheet of this study"), {}, [this] { beginAnotherSheet(); });
-    add(study, tr("Save"), QKeySequence::Save, [this] { save(); });
-    add(study, tr("Save as…"), QKeySequence::SaveAs, [this] { saveAs(); });
+    add(study, tr("Save"), QKeySequence::Save, [this] { lifecycle_.save(); });
+    add(study, tr("Save as…"), QKeySequence::SaveAs, [this] { lifecycle_.saveAs(); });
     add(study, tr("Write the plan for the easel…"), QKeySequence(Qt::CTRL | Qt::Key_E), [this] { chooseAndExport(); });
     add(study, tr("Export construction drawing (SVG, PDF)…"), {}, [this] { chooseAndExportConstruction(); });
     study->addSeparator();

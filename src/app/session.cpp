@@ -69,7 +69,13 @@ void Session::forget() {
     history_.clear();
     record_ = {};
     writtenWith_ = {};
+}
+
+void Session::begin(Chosen chosen) {
+    chosen_ = std::move(chosen);
     Q_EMIT opened();
+    Q_EMIT studyChanged();
+    goOnPlanning();  // there is no second choice to wait for
 }
 
 Session::Course Session::courseOf(const planning::Record& record) {
@@ -110,8 +116,7 @@ void Session::open(planning::Study study, materials::Library library, std::share
         kept_->reference = study.reference;
         kept_->picture = std::move(picture);
     }
-    set({std::move(study), std::make_shared<materials::Library>(std::move(library))});
-    goOnPlanning();  // there is no second choice to wait for
+    begin({std::move(study), std::make_shared<materials::Library>(std::move(library))});
 }
 
 std::vector<storage::JournalStep> Session::steps() const {
@@ -137,8 +142,7 @@ void Session::takeUp(const std::vector<storage::JournalStep>& steps, int at, pla
     history_.setIndex(at);
     isTakingUp_ = false;
     history_.resetClean();
-    set(stateOf(steps[std::size_t(at)]));
-    goOnPlanning();
+    begin(stateOf(steps[std::size_t(at)]));
 }
 
 void Session::choose(const QString& what, const std::function<void(planning::Study&)>& change,

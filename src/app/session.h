@@ -28,6 +28,7 @@ class Session : public QObject {
 
     const planning::Study& study() const { return chosen_.study; }
     const materials::Library& library() const { return *chosen_.library; }
+    const std::shared_ptr<const materials::Library>& sharedLibrary() const { return chosen_.library; }
     /// The reference in the sheet's format (CV_8UC3, R G B), there before the reading; empty without one.
     const cv::Mat& picture() const { return picture_; }
     /// The light that the pictures are shown under: the study's, or the one that is looked at for a moment.
@@ -48,6 +49,8 @@ class Session : public QObject {
     QUndoStack& history() { return history_; }
     /// What has been done on the sheet.
     const planning::Record& record() const { return record_; }
+    /// The study that the record was last written with.
+    const planning::Study& writtenWith() const { return writtenWith_; }
     /// The record has grown, and is on the disk together with this study. Once anything is laid there is no way back
     /// to before it. Plans anew if the work does not go as planned.
     void takeRecord(planning::Record record, const planning::Study& writtenWith);
@@ -86,7 +89,7 @@ class Session : public QObject {
     void goOnPlanning();
 
  Q_SIGNALS:
-    /// Another study is in hand.
+    /// Another study is in hand: this one, its library and its record are in place.
     void opened();
     void studyChanged();
     void recordChanged();
@@ -121,6 +124,8 @@ class Session : public QObject {
     /// The record as the plan is made from it: the artist's last choices are in it though they are not written yet.
     planning::Record recordToPlan() const;
     void forget();
+    /// After forget(): the first state of another study.
+    void begin(Chosen chosen);
     void set(const Chosen& chosen);
     void push(const QString& what, Chosen changed, const QString& mergeKey);
     void startPlanning();

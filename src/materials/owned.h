@@ -63,10 +63,18 @@ struct Tray {
 };
 
 /// All that the artist owns.
+/// How much of the work that a record tells of (by its id) is counted off the stock: its first entries.
+struct StockTaken {
+    std::string record;
+    int entries = 0;
+    bool operator==(const StockTaken&) const = default;
+};
+
 struct Drawer {
-    std::vector<Owned> things;              // in the order of their ids
-    std::vector<Tray> trays;                // in the order of their names
-    std::vector<OwnMixture> mixtures = {};  // likewise
+    std::vector<Owned> things;                // in the order of their ids
+    std::vector<Tray> trays;                  // in the order of their names
+    std::vector<OwnMixture> mixtures = {};    // likewise
+    std::vector<StockTaken> stockTaken = {};  // each record once
     bool operator==(const Drawer&) const = default;
 };
 

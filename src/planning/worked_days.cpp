@@ -31,10 +31,10 @@ std::vector<WorkedDay> workedDays(const Record& record) {
     return days;
 }
 
-std::vector<ServedStick> servedSticks(const Record& record) {
+std::vector<ServedStick> servedSticks(const Record& record, std::optional<int> taken) {
     const Standing standing(record);
-    std::size_t told = 0;  // to the drawer, until this entry
-    for (std::size_t i = 0; i < record.entries.size(); ++i)
+    std::size_t told = std::size_t(taken.value_or(0));  // to the drawer, until this entry
+    for (std::size_t i = 0; i < record.entries.size() && !taken; ++i)
         if (record.entries[i].kind == EntryKind::stockTaken && standing.holds(i)) told = i;
     std::vector<ServedStick> served;
     for (std::size_t i = 0; i < record.entries.size(); ++i) {

@@ -1,5 +1,6 @@
 #pragma once
 
+#include <optional>
 #include <string>
 #include <vector>
 
@@ -25,7 +26,8 @@ struct ServedStick {
     double amount = 0;   // see LaidStep
     double untaken = 0;  // of it, what the drawer has not been told of
 };
-/// What was used in the end, in the order of its first use.
-std::vector<ServedStick> servedSticks(const Record& record);
+/// What was used in the end, in the order of its first use. The drawer has been told of the first `taken` entries;
+/// where it does not say, the record itself does.
+std::vector<ServedStick> servedSticks(const Record& record, std::optional<int> taken = std::nullopt);
 
 }  // namespace planning

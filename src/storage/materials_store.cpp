@@ -56,6 +56,7 @@ const QStringList& schemaSteps() {
         QStringLiteral("CREATE TABLE answer (number INTEGER PRIMARY KEY, exercise TEXT NOT NULL, sitting INTEGER NOT "
                        "NULL, at INTEGER NOT NULL, apart REAL NOT NULL, is_right INTEGER NOT NULL)"),
         QStringLiteral("CREATE TABLE mixture (name TEXT PRIMARY KEY, mixture TEXT NOT NULL) WITHOUT ROWID"),
+        QStringLiteral("CREATE TABLE stock_taken (record TEXT PRIMARY KEY, entries INTEGER NOT NULL) WITHOUT ROWID"),
     };
     return steps;
 }
@@ -92,6 +93,11 @@ materials::Drawer applied(materials::Drawer drawer, const DrawerChange& change) 
         if (mixture.strokes.empty()) continue;
         drawer.mixtures.insert(
             std::ranges::upper_bound(drawer.mixtures, mixture.name, {}, &materials::OwnMixture::name), mixture);
+    }
+    for (const materials::StockTaken& taken : change.stockTaken) {
+        std::erase_if(drawer.stockTaken, [&](const auto& other) { return other.record == taken.record; });
+        drawer.stockTaken.insert(
+            std::ranges::upper_bound(drawer.stockTaken, taken.record, {}, &materials::StockTaken::record), taken);
     }
     return drawer;
 }
@@ -192,7 +198,10 @@ std::optional<Problem> MaterialsStore::begin() {
     const int wanted = int(schemaSteps().size());
     if (version < 0) return problem(ProblemKind::libraryDamaged);
     if (version > wanted) return problem(ProblemKind::libraryNewer);
-    if (version == wanted) return letGoOfPhotographs();
+    if (version == wanted) {
+        letGoOfPhotographs();
+        return std::nullopt;
+    }
     isNew_ = version == 0;
     const auto brought = changed([&] {
         for (int step = version; step < wanted; ++step)
@@ -203,16 +212,15 @@ std::optional<Problem> MaterialsStore::begin() {
     return std::nullopt;
 }
 
-/// Those that no thing refers to any more.
-std::optional<Problem> MaterialsStore::letGoOfPhotographs() {
-    if (isReadOnly() || sharesLock_) return std::nullopt;
-    const auto gone = changed([&] {
+/// Those that no thing refers to any more. What cannot be let go now (a full disk) is at the next opening: the library
+/// is whole with it.
+void MaterialsStore::letGoOfPhotographs() {
+    if (isReadOnly() || sharesLock_) return;
+    (void)changed([&] {
         QSqlQuery query(database_);
         return done(query, query.exec("DELETE FROM photograph WHERE NOT EXISTS (SELECT 1 FROM thing WHERE "
                                       "instr(photographs, photograph.key))"));
     });
-    if (!gone) return gone.problem();
-    return std::nullopt;
 }
 
 common::Done MaterialsStore::changed(const std::function<bool()>& work) {
@@ -256,6 +264,9 @@ common::Result<materials::Drawer> MaterialsStore::drawer(std::optional<Problem>*
     auto tried = mixtures();
     if (!tried) return tried.problem();
     drawer.mixtures = *std::move(tried);
+    auto taken = stockTaken();
+    if (!taken) return taken.problem();
+    drawer.stockTaken = *std::move(taken);
     return drawer;
 }
 
@@ -282,11 +293,22 @@ common::Result<std::vector<materials::OwnMixture>> MaterialsStore::mixtures() co
     return mixtures;
 }
 
+common::Result<std::vector<materials::StockTaken>> MaterialsStore::stockTaken() const {
+    std::vector<materials::StockTaken> taken;
+    QSqlQuery query(database_);
+    query.setForwardOnly(true);
+    if (!query.exec("SELECT record, entries FROM stock_taken ORDER BY record"))
+        return problem(ProblemKind::libraryDamaged);
+    while (query.next()) taken.push_back({query.value(0).toString().toStdString(), query.value(1).toInt()});
+    return taken;
+}
+
 common::Done MaterialsStore::apply(const DrawerChange& change) {
     return changed([&] {
         return put(change.put) && remove(change.removed) &&
                std::ranges::all_of(change.trays, [&](const auto& tray) { return putTray(tray); }) &&
-               std::ranges::all_of(change.mixtures, [&](const auto& mixture) { return putMixture(mixture); });
+               std::ranges::all_of(change.mixtures, [&](const auto& mixture) { return putMixture(mixture); }) &&
+               std::ranges::all_of(change.stockTaken, [&](const auto& taken) { return putStockTaken(taken); });
     });
 }
 
@@ -345,6 +367,14 @@ bool MaterialsStore::putMixture(const materials::OwnMixture& mixture) {
                                           : "INSERT OR REPLACE INTO mixture (name, mixture) VALUES (?, ?)");
     query.addBindValue(text(mixture.name));
     if (!mixture.strokes.empty()) query.addBindValue(mixtureText(mixture));
+    return done(query, query.exec());
+}
+
+bool MaterialsStore::putStockTaken(const materials::StockTaken& taken) {
+    QSqlQuery query(database_);
+    query.prepare("INSERT OR REPLACE INTO stock_taken (record, entries) VALUES (?, ?)");
+    query.addBindValue(text(taken.record));
+    query.addBindValue(taken.entries);
     return done(query, query.exec());
 }
 

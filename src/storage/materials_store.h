@@ -18,12 +18,14 @@
 namespace storage {
 
 /// One step: things added or put in the place of those with the same id, things taken out of the drawer and of every
-/// tray, and trays and mixtures made or changed (one without things or strokes is taken away), in this order.
+/// tray, trays and mixtures made or changed (one without things or strokes is taken away), in this order; and how much
+/// of records the stock has been told of.
 struct DrawerChange {
     std::vector<materials::Owned> put = {};
     std::vector<std::string> removed = {};
     std::vector<materials::Tray> trays = {};
     std::vector<materials::OwnMixture> mixtures = {};
+    std::vector<materials::StockTaken> stockTaken = {};
 };
 
 /// What a drawer is after a change, as MaterialsStore::apply leaves it.
@@ -65,6 +67,8 @@ class MaterialsStore {
     common::Result<std::vector<materials::Tray>> trays() const;
     /// Likewise; one that cannot be read is left out, and stays in the library.
     common::Result<std::vector<materials::OwnMixture>> mixtures() const;
+    /// In the order of the records' ids.
+    common::Result<std::vector<materials::StockTaken>> stockTaken() const;
 
     /// All of a change or nothing.
     common::Done apply(const DrawerChange& change);
@@ -93,11 +97,12 @@ class MaterialsStore {
  private:
     explicit MaterialsStore(const QString& file);
     std::optional<common::Problem> begin();
-    std::optional<common::Problem> letGoOfPhotographs();
+    void letGoOfPhotographs();
     bool put(const std::vector<materials::Owned>& things);
     bool remove(const std::vector<std::string>& ids);
     bool putTray(const materials::Tray& tray);
     bool putMixture(const materials::OwnMixture& mixture);
+    bool putStockTaken(const materials::StockTaken& taken);
     common::Done changed(const std::function<bool()>& work);
     common::Problem problem(common::ProblemKind kind) const;
     common::Problem problem(const QSqlError& error) const;

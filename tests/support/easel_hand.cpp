@@ -2,7 +2,8 @@
 #include <QGuiApplication>
 #include <cstdio>
 
-#include "app/study_file.h"
+#include "app/lifecycle/entry_now.h"
+#include "app/lifecycle/study_file.h"
 
 // Works at the easel until it is killed: adds entry after entry to a study's record, and prints the number of each as
 // soon as the program would show it.

@@ -10,7 +10,10 @@
 #include <climits>
 #include <cstdio>
 #include <cstring>
+#include <mutex>
+#include <random>
 #include <string>
+#include <thread>
 
 namespace {
 
@@ -22,8 +25,30 @@ struct Fault {
     std::string folder;
 } fault;
 
+struct Delay {
+    std::mutex mutex;
+    std::string folder;  // empty: none stands
+    int maxMilliseconds = 0;
+    std::mt19937 random;
+} delay;
+
+bool isUnder(const char* path, const std::string& folder) {
+    return std::strncmp(path, folder.c_str(), folder.size()) == 0;
+}
+
 bool isThere(const char* path) {
-    return std::strncmp(path, fault.folder.c_str(), fault.folder.size()) == 0;
+    return isUnder(path, fault.folder);
+}
+
+/// A slow disk's wait for this file.
+void waitFor(const char* path) {
+    int milliseconds = 0;
+    {
+        const std::lock_guard lock(delay.mutex);
+        if (delay.folder.empty() || !isUnder(path, delay.folder)) return;
+        milliseconds = int(delay.random() % unsigned(delay.maxMilliseconds + 1));
+    }
+    std::this_thread::sleep_for(std::chrono::milliseconds(milliseconds));
 }
 
 bool isThere(int descriptor) {
@@ -77,10 +102,12 @@ int fdatasync(int descriptor) {
 }
 int rename(const char* from, const char* to) noexcept {
     static const auto real = next(&rename, "rename");
+    waitFor(to);
     return fails("rename", to) ? -1 : real(from, to);
 }
 int linkat(int fromFolder, const char* from, int toFolder, const char* to, int flags) noexcept {
     static const auto real = next(&linkat, "linkat");
+    waitFor(to);
     return fails("linkat", to) ? -1 : real(fromFolder, from, toFolder, to, flags);
 }
 
@@ -105,4 +132,16 @@ bool FailingDisk::hasFailed() const {
 
 QString FailingDisk::failedCall() {
     return QString::fromLatin1(fault.first ? fault.first : "none");
+}
+
+SlowDisk::SlowDisk(const QString& folder, int maxMilliseconds, unsigned seed) {
+    const std::lock_guard lock(delay.mutex);
+    delay.folder = folder.toStdString();
+    delay.maxMilliseconds = maxMilliseconds;
+    delay.random.seed(seed);
+}
+
+SlowDisk::~SlowDisk() {
+    const std::lock_guard lock(delay.mutex);
+    delay.folder.clear();
 }

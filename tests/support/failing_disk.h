@@ -17,3 +17,13 @@ class FailingDisk {
     bool hasFailed() const;
     static QString failedCall();
 };
+
+/// A slow disk: while one stands, each file that takes its place under a folder waits between no time and
+/// `maxMilliseconds` first, on the thread that writes it. One at a time, in the same source file as the failing disk.
+class SlowDisk {
+ public:
+    SlowDisk(const QString& folder, int maxMilliseconds, unsigned seed = 1);
+    ~SlowDisk();
+    SlowDisk(const SlowDisk&) = delete;
+    SlowDisk& operator=(const SlowDisk&) = delete;
+};

@@ -237,13 +237,12 @@ void BenchStation::choosePhotograph() {
 }
 
 void BenchStation::photograph(const QString& file) {
-    reader_.run([file](const common::Progress&) { return photographFrom(file); },
-                [this](const common::Result<planning::SharedBytes>& bytes) {
-                    if (!bytes) return desk_.said(wording::problemSentence(bytes.problem()));
-                    int number = 1;
-                    for (const planning::Entry& entry : session_.record().entries) number += entry.bytes != nullptr;
-                    easel_.photograph(*bytes, QStringLiteral("photo-%1.jpg").arg(number, 3, 10, QLatin1Char('0')));
-                });
+    // Several may come at once, and none takes the place of another.
+    reader_.append([file](const common::Progress&) { return photographFrom(file); },
+                   [this, entry = desk_.file().entryToCome()](const common::Result<planning::SharedBytes>& bytes) {
+                       if (!bytes) return desk_.said(wording::problemSentence(bytes.problem()));
+                       easel_.photograph(*bytes, QStringLiteral("photo.jpg"));
+                   });
 }
 
 void BenchStation::watchFolder(const QString& folder) {

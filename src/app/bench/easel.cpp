@@ -1,5 +1,7 @@
 #include "app/bench/easel.h"
 
+#include "app/lifecycle/entry_now.h"
+
 #include <algorithm>
 
 #include "wording/sentences.h"
@@ -15,7 +17,7 @@ Easel::Easel(Desk& desk, Clock clock)
         timers_ = planning::EaselTimers();
         timers_.stepBackEvery(stepBack);
         isBegun_ = false;
-        act_ = {};
+        waiting_.reset();
         inHand_ = 0;
     });
     connect(&session_, &Session::recordChanged, this, &Easel::refresh);
@@ -24,7 +26,7 @@ Easel::Easel(Desk& desk, Clock clock)
     connect(&desk_.file(), &StudyFile::problemMet, this, &Easel::changed);
     // What waits for a plan that does not come is not done.
     const auto letGo = [this] {
-        act_ = {};
+        waiting_.reset();
         Q_EMIT changed();
     };
     connect(&session_, &Session::problemMet, this, letGo);
@@ -59,7 +61,7 @@ bool Easel::isWaiting() const {
 }
 
 bool Easel::isBusy() const {
-    return desk_.file().isWriting() || act_ != nullptr;
+    return desk_.file().isWriting() || waiting_.has_value();
 }
 
 void Easel::refresh() {
@@ -67,7 +69,7 @@ void Easel::refresh() {
     standing_ = planning::Standing(session_.record());
     if (plan && session_.isPlanCurrent()) {
         takeNext();
-        if (const auto act = std::exchange(act_, {})) act();
+        if (const auto waiting = std::exchange(waiting_, {})) waiting->act();
     }
     Q_EMIT changed();
 }
@@ -136,7 +138,7 @@ void Easel::write(planning::Entry entry) {
 
 void Easel::whenPlanned(std::function<void()> act) {
     if (session_.isPlanCurrent()) return act();
-    act_ = std::move(act);
+    waiting_ = Waiting{std::move(act), desk_.file().entryToCome()};
     Q_EMIT changed();
 }
 

@@ -3,6 +3,8 @@
 #include <QObject>
 #include <QTimer>
 #include <functional>
+#include <memory>
+#include <optional>
 
 #include "app/desk.h"
 #include "planning/easel_timers.h"
@@ -51,7 +53,7 @@ class Easel : public QObject {
     void press(int by);
     void takeStick(const materials::Material& stick);
     void remark(const QString& words);
-    /// `name` ends in .jpg or .png as the bytes are.
+    /// `name` ends in .jpg or .png as the bytes are; it is numbered when it is written.
     void photograph(planning::SharedBytes bytes, const QString& name);
     void tick(planning::Finishing what);
     /// A pass of fixative went over the whole sheet that no step tells of.
@@ -85,7 +87,11 @@ class Easel : public QObject {
     planning::EaselTimers timers_;
     planning::Standing standing_;
     QTimer every_;
-    std::function<void()> act_;
+    struct Waiting {
+        std::function<void()> act;
+        std::shared_ptr<void> entry;  // to come: the study stays until then
+    };
+    std::optional<Waiting> waiting_;  // for the plan
     int inHand_ = 0;
     bool isBegun_ = false, isElsewhere_ = false;
 };

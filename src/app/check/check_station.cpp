@@ -10,6 +10,7 @@
 #include <algorithm>
 #include <numeric>
 
+#include "app/lifecycle/entry_now.h"
 #include "app/widgets/fields.h"
 #include "wording/sentences.h"
 
@@ -55,6 +56,10 @@ CheckStation::CheckStation(Desk& desk)
     });
     connect(leaves_, &QStackedWidget::currentChanged, this, &CheckStation::looksDifferent);
     connect(&session_, &Session::recordChanged, this, &CheckStation::refresh);
+    connect(&desk_.file(), &StudyFile::problemMet, this, [this] {
+        isKept_ = false;
+        showAnswers();
+    });
     connect(&session_, &Session::opened, this, [this] {
         reader_.stop();
         mender_.stop();
@@ -186,6 +191,7 @@ void CheckStation::takeRead(common::Result<std::shared_ptr<const CheckedPhotogra
         return;
     }
     read_ = *read;
+    isKept_ = false;
     answers_->begin(readOf_);
     if (const int turns = read_->check.place.quarterTurns; turns != 0)
         desk_.said(turns == 2 ? tr("The photograph is upside down; it was read turned.")
@@ -224,9 +230,10 @@ void CheckStation::showAnswers() {
     answers_->ask(strip_->chosen());
     const bool isLaid = !planning::Standing(session_.record()).laid().empty();
     const bool isOfPlan = read_ && session_.isPlanCurrent() && session_.plan() == readOf_;
-    keep_->setEnabled(isOfPlan && isLaid);
+    const bool isBusy = desk_.file().isWriting();
+    keep_->setEnabled(isOfPlan && isLaid && !isBusy && !isKept_);
     const int count = answers_->takenCount();
-    take_->setEnabled(isOfPlan && isLaid && count > 0);
+    take_->setEnabled(isOfPlan && isLaid && !isBusy && count > 0);
     take_->setText(count == 0 ? tr("Take the corrections") : tr("Take %n corrections", nullptr, count));
     byHand_->setEnabled(picture_ != nullptr);
 }
@@ -237,9 +244,7 @@ void CheckStation::keep(bool withMends) {
     entry.kind = planning::EntryKind::checked;
     entry.step = read_->step;
     entry.bytes = read_->png;
-    const auto number =
-        std::ranges::count_if(session_.record().entries, [](const planning::Entry& it) { return !it.picture.empty(); });
-    entry.picture = "work-" + std::to_string(number + 1) + ".png";
+    entry.picture = "work.png";  // numbered when it is written
     planning::Checked check{read_->check.error, {}, {}};
     for (const planning::CheckedArea& area : read_->check.areas) check.areas.push_back({area.plan, area.work});
     if (const auto& mending = answers_->mending(); withMends && mending) {
@@ -247,9 +252,9 @@ void CheckStation::keep(bool withMends) {
         check.mends = answers_->taken();
     }
     entry.check = std::move(check);
+    isKept_ = true;
     desk_.file().record(std::move(entry));
-    take_->setEnabled(false);
-    keep_->setEnabled(false);
+    showAnswers();
 }
 
 void CheckStation::refresh() {

@@ -101,6 +101,7 @@ class CheckStation : public Station {
     CornersByHand corners_;
     std::shared_ptr<const CheckedPhotograph> read_;
     std::shared_ptr<const planning::Plan> readOf_;
+    bool isKept_ = false;  // what was read is in the record, or on its way there
     KeptOfStudy kept_;
     Background reader_{this}, mender_{this};
 };

@@ -12,6 +12,7 @@
 
 #include "app/bench/easel.h"
 #include "app/file_to_write.h"
+#include "app/lifecycle/entry_now.h"
 #include "app/widgets/fields.h"
 #include "drawing/fonts.h"
 #include "drawing/pictures.h"
@@ -139,6 +140,7 @@ QWidget* LogStation::makeFinishing() {
 }
 
 void LogStation::tick(planning::Finishing what, bool on) {
+    if (desk_.file().isWriting()) return showFinishing();  // what stands there is not known yet
     const planning::Record& record = session_.record();
     planning::Entry entry = entryNow();
     if (on) {
@@ -150,6 +152,7 @@ void LogStation::tick(planning::Finishing what, bool on) {
             if (record.entries[i].kind == planning::EntryKind::finishing && record.entries[i].finishing == what &&
                 standing.holds(i))
                 entry.takes = int(i);
+        if (entry.takes < 0) return showFinishing();
         entry.kind = planning::EntryKind::takenBack;
     }
     desk_.file().record(std::move(entry));

@@ -7,6 +7,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "app/lifecycle/entry_now.h"
 #include "app/widgets/measure.h"
 #include "drawing/shapes.h"
 #include "materials/stock.h"
@@ -57,11 +58,17 @@ const materials::Owned* StockLeaf::ownedOf(const planning::ServedStick& served) 
     return drawer ? drawer->thing(served.stick.id) : nullptr;
 }
 
+std::vector<planning::ServedStick> StockLeaf::served() const {
+    const planning::Record& record = desk_.session().record();
+    OwnDrawer* drawer = desk_.drawer();
+    return planning::servedSticks(record, drawer ? drawer->stockTakenOf(record.id) : std::nullopt);
+}
+
 void StockLeaf::refresh() {
     if (!isVisible()) return;
     list_->clear();
     bool isAnyUntaken = false;
-    for (const planning::ServedStick& served : planning::servedSticks(desk_.session().record())) {
+    for (const planning::ServedStick& served : served()) {
         const materials::Owned* own = ownedOf(served);
         const materials::Owned whole{served.stick};
         const auto left = materials::leftAfter(own ? *own : whole, own ? served.untaken : served.amount);
@@ -91,12 +98,17 @@ void StockLeaf::take() {
     OwnDrawer* drawer = desk_.drawer();
     if (!drawer) return;
     storage::DrawerChange change;
-    for (const planning::ServedStick& served : planning::servedSticks(desk_.session().record()))
+    for (const planning::ServedStick& served : served())
         if (const materials::Owned* own = ownedOf(served); own && served.untaken > 0) {
             change.put.push_back(*own);
             materials::use(change.put.back(), served.untaken);
         }
-    if (change.put.empty() || !drawer->apply(tr("What was used"), std::move(change))) return;
+    if (change.put.empty()) return;
+    // What is counted off and how far it was counted are one change on the disk: a second click finds nothing to take.
+    const planning::Record& record = desk_.session().record();
+    change.stockTaken = {{record.id, int(record.entries.size())}};
+    if (!drawer->apply(tr("What was used"), std::move(change))) return;
+    refresh();
     planning::Entry entry = entryNow();
     entry.kind = planning::EntryKind::stockTaken;
     desk_.file().record(std::move(entry));

@@ -28,6 +28,7 @@ class StockLeaf : public QWidget {
     /// Takes what was lost since that was last done into the drawer.
     void take();
     const materials::Owned* ownedOf(const planning::ServedStick& served) const;
+    std::vector<planning::ServedStick> served() const;
 
     Desk& desk_;
     QListWidget* list_;

@@ -73,7 +73,14 @@ storage::DrawerChange OwnDrawer::reversed(const storage::DrawerChange& change) c
         const auto before = std::ranges::find(drawer_.mixtures, made.name, &materials::OwnMixture::name);
         back.mixtures.push_back(before != drawer_.mixtures.end() ? *before : materials::OwnMixture{made.name, {}, {}});
     }
+    for (const materials::StockTaken& made : change.stockTaken)
+        back.stockTaken.push_back({made.record, stockTakenOf(made.record).value_or(0)});
     return back;
+}
+
+std::optional<int> OwnDrawer::stockTakenOf(const std::string& record) const {
+    const auto found = std::ranges::find(drawer_.stockTaken, record, &materials::StockTaken::record);
+    return found != drawer_.stockTaken.end() ? std::optional(found->entries) : std::nullopt;
 }
 
 bool OwnDrawer::apply(const QString& what, storage::DrawerChange change) {

@@ -23,6 +23,8 @@ class OwnDrawer : public QObject {
     /// Null for an id that is not there.
     const materials::Owned* thing(const std::string& id) const;
     const materials::Tray* tray(const std::string& name) const;
+    /// How many entries of a record (by its id) are counted off the stock; nothing if it has never been told of it.
+    std::optional<int> stockTakenOf(const std::string& record) const;
     storage::MaterialsStore& store() { return store_; }
     const storage::MaterialsStore& store() const { return store_; }
     const QUndoStack& history() const { return history_; }

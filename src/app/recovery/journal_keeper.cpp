@@ -1,6 +1,7 @@
 #include "app/recovery/journal_keeper.h"
 
 #include <QBuffer>
+#include <QCoreApplication>
 #include <QDir>
 #include <QUuid>
 
@@ -65,6 +66,7 @@ void JournalKeeper::adopt(const UnsavedWork& work) {
 
 void JournalKeeper::write() {
     if (session_.history().isClean() || !session_.study().reference) return;
+    if (writer_.isBusy()) return delay_.start(journalDelayMilliseconds);  // nothing that waits there is dropped
     if (journal_.isEmpty()) {
         QDir().mkpath(folder_);
         journal_ = folder_ + QStringLiteral("/") + QUuid::createUuid().toString(QUuid::WithoutBraces) + journalEnding;
@@ -91,13 +93,21 @@ void JournalKeeper::discard() {
     delay_.stop();
     if (journal_.isEmpty()) return;
     // After what is being written; the next choices go into a file of their own.
-    writer_.run(
+    writer_.append(
         [file = std::exchange(journal_, {}), lock = std::exchange(lock_, nullptr)](const common::Progress&) {
             QFile::remove(file);
             if (lock) lock->unlock();
             return true;
         },
         [](bool) {});
+}
+
+void JournalKeeper::flush() {
+    delay_.stop();
+    writer_.finish();
+    QCoreApplication::sendPostedEvents(this, QEvent::MetaCall);  // it is told that it is free
+    write();
+    writer_.finish();
 }
 
 }  // namespace app

@@ -39,6 +39,8 @@ class JournalKeeper : public QObject {
     /// From now on the session's choices are those of this work, and are kept in its journal.
     void adopt(const UnsavedWork& work);
     void discard();
+    /// Blocks until choices that are not saved are in the journal.
+    void flush();
     QString folder() const { return folder_; }
 
  Q_SIGNALS:
