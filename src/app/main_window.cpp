@@ -91,6 +91,11 @@ MainWindow::MainWindow(materials::Library starter, storage::MaterialsStore* stor
     pictures_->setFocus();
 }
 
+MainWindow::~MainWindow() {
+    hide();
+    desk_.file().finish();
+}
+
 void MainWindow::makeFrame() {
     stations_ = stationsOfTheRoute(desk_);
     connect(&desk_, &Desk::said, this, &MainWindow::tell);
@@ -357,8 +362,11 @@ void MainWindow::dropEvent(QDropEvent* event) {
 }
 
 void MainWindow::closeEvent(QCloseEvent* event) {
+    const bool hasEnded = lifecycle_.hasEnded();
     isClosing_ = true;
-    if (!isLeft_)
+    if (hasEnded)
+        isLeft_ = true;
+    else if (!isLeft_)
         lifecycle_.leave([this] {
             isLeft_ = true;
             if (!isClosing_) close();
@@ -367,7 +375,7 @@ void MainWindow::closeEvent(QCloseEvent* event) {
     if (!isLeft_) return event->ignore();
     isLeft_ = false;
     lifecycle_.stopReading();
-    lifecycle_.keeper().discard();
+    if (!hasEnded) lifecycle_.keeper().discard();  // else it is offered at the next start
     keepPlace(*this, QStringLiteral("main"));
     setLastStation(station());
     for (QWidget* other :

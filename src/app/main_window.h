@@ -16,6 +16,7 @@
 class QLabel;
 class QProgressBar;
 class QPushButton;
+class QSessionManager;
 class QStackedWidget;
 
 namespace app {
@@ -32,8 +33,8 @@ class MainWindow : public QMainWindow {
     /// New studies draw from what the store holds; without one, or when it is empty, from the starter materials.
     explicit MainWindow(materials::Library starter, storage::MaterialsStore* store = nullptr);
 
-    /// Fields that lose the keyboard make their choice yet, while there is a session.
-    ~MainWindow() override { hide(); }
+    /// Fields that lose the keyboard make their choice yet, while there is a session; and what was done is written.
+    ~MainWindow() override;
 
     /// The artist's own materials could not be opened: that is said, and asked again before others are taken.
     void setStoreProblem(const common::Problem& problem);
@@ -62,6 +63,8 @@ class MainWindow : public QMainWindow {
     bool isOpening() const { return lifecycle_.isReading() || lifecycle_.isLeaving(); }
     /// Offers what earlier runs did not save, once their journals have been looked at in the background.
     void offerUnsavedWork();
+    /// The desktop's session ends: the artist may stay where the session lets her be asked.
+    void endWith(QSessionManager& session);
     /// Whether the beginning is shown, which is as long as nothing is open.
     bool isAtBeginning() const;
     /// Says a problem in the margin.

@@ -4,6 +4,7 @@
 #include <QFileInfo>
 #include <QMessageBox>
 #include <QProgressBar>
+#include <QSessionManager>
 #include <QStackedWidget>
 
 #include "app/export_sheet.h"
@@ -106,6 +107,17 @@ void MainWindow::offerUnsavedWork() {
             connect(sheet, &UnsavedSheet::takeUpWanted, &lifecycle_, &StudyLifecycle::takeUp);
             sheet->show();
         });
+}
+
+void MainWindow::endWith(QSessionManager& session) {
+    // The program is started anew by its artist, not by the session: what was open is among the last studies.
+    session.setRestartHint(QSessionManager::RestartNever);
+    if (session.allowsInteraction()) {
+        const bool mayEnd = lifecycle_.askBeforeEnd();
+        session.release();
+        if (!mayEnd) return session.cancel();
+    }
+    lifecycle_.endSession();
 }
 
 void MainWindow::chooseAndOpen(bool picture) {

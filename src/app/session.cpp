@@ -8,6 +8,7 @@
 #include "drawing/pictures.h"
 #include "planning/chosen_stacks.h"
 #include "planning/stage_picture.h"
+#include "planning/study_fields.h"
 #include "wording/sentences.h"
 
 namespace app {
@@ -159,7 +160,7 @@ void Session::chooseMaterials(const QString& what, const planning::Study& change
 
 void Session::push(const QString& what, Chosen changed, const QString& mergeKey) {
     if (changed == chosen_) return;
-    if (planning::Standing(record_).isAnythingDone() && planning::isOfTheSheet(chosen_.study, changed.study)) {
+    if (planning::Standing(record_).isAnythingDone() && planning::changesBegunSheet(chosen_.study, changed.study)) {
         Q_EMIT studyChanged();  // what was asked for is not shown
         Q_EMIT problemMet(
             tr("The sheet is begun, so picture, areas, paper and ground stay as they are: begin another "
@@ -172,9 +173,8 @@ void Session::push(const QString& what, Chosen changed, const QString& mergeKey)
 void Session::set(const Chosen& chosen) {
     if (isTakingUp_) return;
     // More or fewer areas of the same picture are read at once: a slider is being moved.
-    planning::Study asBefore = chosen.study;
-    asBefore.areas = study().areas;
-    const bool isQuick = chosen.library == chosen_.library && asBefore == study();
+    const std::vector<std::string> changed = planning::changedFields(study(), chosen.study);
+    const bool isQuick = chosen.library == chosen_.library && changed == std::vector<std::string>{"areas"};
     chosen_ = chosen;
     Q_EMIT studyChanged();
     delay_.start(isQuick ? 0 : pauseMilliseconds);

@@ -10,30 +10,8 @@
 
 namespace planning {
 
-namespace {
-
-/// What the stacks depend on: without what is set by hand, and what comes after them.
-Study withoutOwnStacks(Study study) {
-    study = withoutStandIns(std::move(study));
-    for (AreaChoice& choice : study.areaChoices) choice.stack.reset();
-    std::erase_if(study.areaChoices, [](const AreaChoice& choice) {
-        AreaChoice nothing;
-        nothing.x = choice.x;
-        nothing.y = choice.y;
-        return choice == nothing;
-    });
-    study.title.clear();
-    study.hand = {};
-    study.eveningMinutes = 0;
-    study.eveningEnds.clear();
-    study.movedLayers.clear();
-    return study;
-}
-
-}  // namespace
-
 bool differOnlyByHand(const Study& one, const Study& other) {
-    return withoutOwnStacks(one) == withoutOwnStacks(other);
+    return !differIn(withoutStandIns(one), withoutStandIns(other), Affects::stacks);
 }
 
 std::optional<std::vector<matching::Stack>> chosenStacks(const Plan& plan, const Study& study,
@@ -57,19 +35,18 @@ std::optional<std::vector<matching::Stack>> chosenStacks(const Plan& plan, const
         });
     };
 
-    Study alone = withoutOwnStacks(study);
+    const ChoiceKey alone(withoutStandIns(study), Affects::stacks);
     std::vector<colour::Lab> startColours;
     for (const matching::Want& want : wants) startColours.push_back(pigment::labOf(want.ground, plan.light));
-    if (!kept || kept->study != alone || kept->paper != plan.paper || kept->startColours != startColours ||
+    if (!kept || kept->choices != alone || kept->paper != plan.paper || kept->startColours != startColours ||
         kept->media != media || kept->mixtures != library.mixtures) {
         auto palette = matching::choosePalette(wants, bank, rules, width, weights, progress.part(0, 0.8));
         if (!palette) return std::nullopt;
         std::vector<matching::Stack> finished = palette->stacks;
         finish(finished, [](std::size_t) { return true; });
         if (progress.cancelled()) return std::nullopt;
-        kept =
-            std::make_shared<const KeptStacks>(KeptStacks{std::move(alone), plan.paper, startColours, media,
-                                                          library.mixtures, *std::move(palette), std::move(finished)});
+        kept = std::make_shared<const KeptStacks>(KeptStacks{alone, plan.paper, startColours, media, library.mixtures,
+                                                             *std::move(palette), std::move(finished)});
     }
     const matching::SetLayers set = setByHand(plan, study, media);
     if (std::ranges::none_of(set, &std::optional<matching::Layers>::has_value)) return kept->finished;

@@ -2,13 +2,14 @@
 
 #include "planning/comparison.h"
 #include "planning/laying.h"
+#include "planning/study_fields.h"
 
 namespace planning {
 
 /// What the plan chose by itself, before anything that the artist set: kept for the next plan, since most changes by
 /// hand leave it as it is.
 struct KeptStacks {
-    Study study;  // without what is set by hand
+    ChoiceKey choices;  // without what is set by hand
     materials::Paper paper;
     std::vector<colour::Lab> startColours;  // of the stacks
     std::vector<materials::Material> media;

@@ -36,25 +36,10 @@ constexpr double paperTrialSide = 96, groundTrialSide = 192;
 
 ComparisonKeys keysOf(const Study& study) {
     Study told = withoutStandIns(study);
-    told.title.clear();
-    told.measures.clear();
-    told.unit = -1;
-    told.directions.clear();
-    told.edges.clear();
-    told.paper.clear();
-    told.drying = {};
-    told.hand = {};
-    told.goal = {};
-    told.borderMillimetres = {};
-    told.series = {};
-    told.eveningMinutes = {};
-    for (AreaChoice& choice : told.areaChoices) choice.stack.reset();
-    told.eveningEnds.clear();
-    told.movedLayers.clear();
     ComparisonKeys keys;
-    keys.papers = keyOf(told, Bears::nothing);
+    keys.papers = keyOf(told, Affects::candidates);
     told.approach.ground = Ground::proposed;
-    keys.grounds = keyOf(told, Bears::nothing);
+    keys.grounds = keyOf(told, Affects::candidates);
     return keys;
 }
 

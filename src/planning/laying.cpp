@@ -61,7 +61,8 @@ bool isSame(const cv::Mat& one, const cv::Mat& other) {
 bool isSame(const MapTask& one, const MapTask& other) {
     return one.layers == other.layers && one.tones == other.tones && one.faults == other.faults &&
            one.markPixels == other.markPixels && one.eyePixels == other.eyePixels && isSame(one.mask, other.mask) &&
-           isSame(one.wanted, other.wanted);
+           isSame(one.wanted, other.wanted) && isSame(one.off, other.off) && one.through == other.through &&
+           std::ranges::equal(one.laid, other.laid, [](const cv::Mat& a, const cv::Mat& b) { return isSame(a, b); });
 }
 
 StackMaps mapsOf(const Plan& plan, const Study& study, int index, const cv::Mat& wanted, double scale,

@@ -140,7 +140,7 @@ std::optional<Problem> decode(const Study& study, Kept& kept) {
 
 /// And in its frame.
 void frame(const Study& study, Kept& kept) {
-    const std::string key = keyOf(study, Bears::frame);
+    const std::string key = keyOf(study, Affects::frame);
     if (kept.frameKey == key) return;
     kept.frameKey = key;
     kept.framed = subject::framed(kept.picture->xyz, study.frame, formatOf(study), readLongSide);
@@ -228,7 +228,7 @@ common::Result<std::shared_ptr<const Reading>> readSubject(const Study& study, K
     if (auto problem = outOfBounds(study)) return *problem;
     if (auto problem = decode(study, kept)) return *problem;
     if (auto problem = decodeOthers(study, kept)) return *problem;
-    const std::string key = keyOf(study, Bears::reading);
+    const std::string key = keyOf(study, Affects::reading);
     if (kept.reading && kept.readingKey == key) return kept.reading;
 
     auto reading = std::make_shared<Reading>();

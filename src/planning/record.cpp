@@ -4,6 +4,7 @@
 #include <opencv2/imgcodecs.hpp>
 
 #include "common/naming.h"
+#include "common/png_size.h"
 #include "planning/minutes.h"
 
 namespace planning {
@@ -187,8 +188,13 @@ LaidStep laidStep(const Plan& plan, const Step& step, double widthMillimetres, d
     return laid;
 }
 
+bool isOverLarge(const common::Bytes& png) {
+    const auto size = common::pngSize(png);
+    return size && size->pixels() > maxRecordedPixels;
+}
+
 cv::Mat mapOf(const LaidStep& laid) {
-    if (!laid.map || laid.map->empty()) return {};
+    if (!laid.map || laid.map->empty() || isOverLarge(*laid.map)) return {};
     return cv::imdecode(*laid.map, cv::IMREAD_GRAYSCALE);
 }
 

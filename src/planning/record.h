@@ -190,6 +190,11 @@ bool shareAPlace(const Step& one, const Step& other);
 /// A step of a plan as it is laid, all but its words and minutes.
 LaidStep laidStep(const Plan& plan, const Step& step, double widthMillimetres, double heightMillimetres);
 
+/// Pixels of a pressure map at most, and of a checked sheet's picture: sixteen times those of what is read.
+inline constexpr double maxRecordedPixels = 16.0 * 1024 * 1024;
+/// Whether a PNG claims more than that; nothing is decoded.
+bool isOverLarge(const common::Bytes& png);
+
 /// The pressure map of a laid step (CV_8U, see rendering::mapStep); empty if it has none or it cannot be read.
 cv::Mat mapOf(const LaidStep& laid);
 

@@ -112,22 +112,4 @@ common::Result<Plan> makePlan(const Study& study, const materials::Library& libr
     return turns == 0 ? known->asChosen : known->next.back().plan;
 }
 
-bool isOfTheSheet(const Study& before, const Study& after) {
-    const auto sheetOf = [](const Study& study) {
-        Study sheet;
-        sheet.reference = study.reference;
-        sheet.widthMillimetres = study.widthMillimetres;
-        sheet.heightMillimetres = study.heightMillimetres;
-        sheet.frame = study.frame;
-        sheet.areas = study.areas;
-        sheet.parting = study.parting;
-        sheet.areaEdits = study.areaEdits;
-        sheet.pairs = study.pairs;
-        sheet.paper = study.paper;
-        sheet.approach.ground = study.approach.ground;
-        return sheet;
-    };
-    return sheetOf(before) != sheetOf(after);
-}
-
 }  // namespace planning

@@ -25,7 +25,4 @@ common::Result<Mending> waysToMend(const Plan& plan, const Study& study, const m
                                    const std::vector<int>& laid, const SharedBytes& sheet, Kept& kept,
                                    const common::Progress& progress = {}, int threads = 0);
 
-/// What may not be chosen otherwise once a sheet is begun: the picture, its frame and areas, the paper and the ground.
-bool isOfTheSheet(const Study& before, const Study& after);
-
 }  // namespace planning

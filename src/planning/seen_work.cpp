@@ -9,6 +9,7 @@
 #include "colour/image_colour.h"
 #include "colour/srgb.h"
 #include "common/parallel.h"
+#include "planning/record.h"
 
 namespace planning {
 
@@ -39,7 +40,7 @@ common::Bytes sheetPng(const cv::Mat& xyz, const cv::Mat& hidden) {
 
 std::optional<SeenWork> seenWork(const common::Bytes& png, const cv::Mat& meant, const std::vector<int>& layers,
                                  double pixelsPerMillimetre) {
-    const cv::Mat read = png.empty() ? cv::Mat() : cv::imdecode(png, cv::IMREAD_UNCHANGED);
+    const cv::Mat read = png.empty() || isOverLarge(png) ? cv::Mat() : cv::imdecode(png, cv::IMREAD_UNCHANGED);
     if (read.size() != meant.size() || read.type() != CV_8UC4) return std::nullopt;
     cv::Mat colours, visible;
     cv::cvtColor(read, colours, cv::COLOR_BGRA2RGB);

@@ -102,7 +102,8 @@ class BoundsCheck : public Passive {
 
 class KeyMaker {
  public:
-    explicit KeyMaker(Bears bears) : bears_(bears) {}
+    static constexpr Affects everything{~0u};
+    explicit KeyMaker(Affects what) : what_(what) {}
     std::string key;
 
     void text(const Field& field, const std::string& value) {
@@ -137,14 +138,16 @@ class KeyMaker {
             for (const double v : {light->x, light->y, light->z}) add(field, v);
     }
     void place(const Field& field, const Field&, double x, double y) {
-        add(field, x);
-        add(field, y);
+        const Field counted{field.name, field.words, field.affects | onlyPlaces};
+        const bool isPlace = what_ == onlyPlaces;
+        add(isPlace ? counted : field, x);
+        add(isPlace ? counted : field, y);
     }
     void line(const Field& field, const subject::Line& line) {
         place(field, field, line.from.x, line.from.y);
         place(field, field, line.to.x, line.to.y);
     }
-    void path(const subject::Line& line) { this->line({"", "", listBears_}, line); }
+    void path(const subject::Line& line) { this->line({"", "", listAffects_}, line); }
     void scribbles(const Field& field, const std::vector<subject::Scribble>& scribbles) {
         for (const subject::Scribble& scribble : scribbles) {
             add(field, double(scribble.size()));
@@ -162,9 +165,24 @@ class KeyMaker {
     }
     template <typename Item>
     void list(const Field& field, const std::vector<Item>& items) {
-        add(field, double(items.size()));
-        listBears_ = field.bears;
-        for (const Item& item : items) describe(*this, item);
+        if (counts(field)) {
+            add(field, double(items.size()));
+            listAffects_ = field.affects;
+            for (const Item& item : items) describe(*this, item);
+            return;
+        }
+        // An item that says nothing of what counts is as if it were not there.
+        KeyMaker silent(what_);
+        const Item nothing{};
+        describe(silent, nothing);
+        for (const Item& item : items) {
+            KeyMaker said(what_);
+            describe(said, item);
+            if (said.key == silent.key) continue;
+            KeyMaker placed(onlyPlaces);
+            describe(placed, item);
+            key += placed.key + said.key;
+        }
     }
     template <typename List>
     void index(const Field& field, int index, const List&) {
@@ -172,7 +190,7 @@ class KeyMaker {
     }
 
  private:
-    bool counts(const Field& field) const { return field.bears >= bears_; }
+    bool counts(const Field& field) const { return what_ == everything || any(field.affects, what_); }
     void add(const Field& field, double value) {
         if (!counts(field)) return;
         char text[32];
@@ -180,8 +198,55 @@ class KeyMaker {
         key += text;
     }
 
-    Bears bears_;
-    Bears listBears_ = Bears::nothing;
+    static constexpr Affects onlyPlaces{1u << 31};
+    Affects what_;
+    Affects listAffects_ = Affects::nothing;
+};
+
+/// Each of the study's own fields alone, by its name, as a key of all that is in it.
+class FieldKeys {
+ public:
+    std::vector<std::pair<const char*, std::string>> keys;
+
+    void text(const Field& f, const std::string& value) {
+        add(f, [&](auto& key, auto& all) { key.text(all, value); });
+    }
+    template <typename Number>
+    void number(const Field& f, const Number& value, const Bounds& bounds) {
+        add(f, [&](auto& key, auto& all) { key.number(all, value, bounds); });
+    }
+    template <typename Enum, typename Named>
+    void word(const Field& f, const Enum& value, Named named) {
+        add(f, [&](auto& key, auto& all) { key.word(all, value, named); });
+    }
+    void numbers(const Field& f, const std::vector<double>& values, const Bounds& bounds, std::size_t most) {
+        add(f, [&](auto& key, auto& all) { key.numbers(all, values, bounds, most); });
+    }
+    template <typename Files>
+    void files(const Field& f, const Files& files) {
+        add(f, [&](auto& key, auto& all) { key.files(all, files); });
+    }
+    template <typename Object>
+    void object(const Field& f, const Object& object) {
+        add(f, [&](auto& key, auto& all) { key.object(all, object); });
+    }
+    template <typename Item>
+    void list(const Field& f, const std::vector<Item>& items) {
+        add(f, [&](auto& key, auto& all) { key.list(all, items); });
+    }
+    template <typename List>
+    void index(const Field& f, int index, const List& list) {
+        add(f, [&](auto& key, auto& all) { key.index(all, index, list); });
+    }
+
+ private:
+    template <typename Visit>
+    void add(const Field& field, Visit visit) {
+        KeyMaker maker(KeyMaker::everything);
+        const Field all{field.name, field.words, KeyMaker::everything};
+        visit(maker, all);
+        keys.emplace_back(field.name, std::move(maker.key));
+    }
 };
 
 /// Moves places from one frame to another, and lets go of what lies outside it then.
@@ -252,10 +317,33 @@ std::optional<common::Problem> outOfBounds(const Study& study) {
     return check.problem;
 }
 
-std::string keyOf(const Study& study, Bears bears) {
-    KeyMaker maker(bears);
+std::string keyOf(const Study& study, Affects what) {
+    KeyMaker maker(what);
     describe(maker, study);
     return std::move(maker.key);
+}
+
+ChoiceKey::ChoiceKey(const Study& study, Affects what)
+    : fields(keyOf(study, what)), reference(study.reference), others(study.others) {}
+
+bool differIn(const Study& before, const Study& after, Affects what) {
+    const bool isOfPicture = any(what, Affects::framed | Affects::sheet);
+    if (isOfPicture && before.reference != after.reference) return true;
+    return keyOf(before, what) != keyOf(after, what);
+}
+
+std::vector<std::string> changedFields(const Study& before, const Study& after) {
+    std::vector<std::string> changed;
+    if (before.reference != after.reference) changed.emplace_back("reference");
+    const auto keys = [](const Study& study) {
+        FieldKeys fields;
+        describe(fields, study);
+        return std::move(fields.keys);
+    };
+    const auto one = keys(before), other = keys(after);
+    for (std::size_t i = 0; i < one.size(); ++i)
+        if (one[i].second != other[i].second) changed.emplace_back(one[i].first);
+    return changed;
 }
 
 void moveWithFrame(Study& study, const subject::FramePlace& before, const subject::FramePlace& after) {

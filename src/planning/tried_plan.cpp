@@ -1,17 +1,16 @@
 #include "planning/tried_plan.h"
 
 #include "planning/order.h"
+#include "planning/study_fields.h"
 
 namespace planning {
 
 namespace {
 
 /// Whether two studies differ in nothing but what the order of steps follows from.
-bool differInOrderOnly(const Study& study, Study other) {
-    if (study == other) return false;
-    other.approach.first = study.approach.first;
-    other.approach.progression = study.approach.progression;
-    return study == other;
+bool differInOrderOnly(const Study& study, const Study& other) {
+    const Affects more = Affects::stacks | Affects::reading | Affects::frame | Affects::sheet;
+    return differIn(study, other, Affects::steps) && !differIn(study, other, more);
 }
 
 }  // namespace

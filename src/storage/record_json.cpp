@@ -95,6 +95,8 @@ class EntryReader {
             entry.bytes = part_(photographPart(entry.picture));
             if (!entry.bytes) reader.fail("picture");
         }
+        if (entry.kind == planning::EntryKind::checked && entry.bytes && planning::isOverLarge(*entry.bytes))
+            reader.fail("picture");
         if (json.contains("check")) entry.check = checkIn(json["check"].toObject(), reader);
         if (entry.kind == planning::EntryKind::checked && !entry.check) reader.fail("check");
         if (json.contains("laid")) entry.laid = laidIn(json["laid"].toObject(), reader);
@@ -167,7 +169,7 @@ class EntryReader {
         laid.amount = reader.number("amount", 0, 10 * mostSquareCentimetres);
         if (reader.has("map")) {
             laid.map = part_(reader.string("map"));
-            if (!laid.map) reader.fail("map");
+            if (!laid.map || planning::isOverLarge(*laid.map)) reader.fail("map");
         }
         if (reader.problem && !outer.problem) outer.problem = reader.problem;
         return laid;

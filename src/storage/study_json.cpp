@@ -223,7 +223,7 @@ class FieldReader {
     }
     bool isLeftOut(const Field& field) {
         if (json_.contains(key(field))) return false;
-        if (field.isNeeded) fail(field);
+        if (field.isRequired) fail(field);
         return true;
     }
     void fail(const Field& field) {

@@ -192,7 +192,8 @@ class TestOneStudy : public QObject {
         QVERIFY(QFile::rename(elsewhere, file));
         atTheWindow(window);
         QTest::keyClick(&window, Qt::Key_S, Qt::ControlModifier);
-        QTRY_COMPARE_WITH_TIMEOUT(storage::readDocument(file.toStdString())->study.title, std::string("recovered"), 10000);
+        QTRY_COMPARE_WITH_TIMEOUT(storage::readDocument(file.toStdString())->study.title, std::string("recovered"),
+                                  10000);
         QCOMPARE(int(recordIn(file).entries.size()), 5);
         QVERIFY(window.session().record() == recordIn(file));
         window.session().stopPlanning();

@@ -14,7 +14,11 @@ StudyFile::StudyFile(Session& session) : session_(session) {
     connect(&session_, &Session::opened, this, ofStudyInHand);
 }
 
-StudyFile::~StudyFile() = default;
+StudyFile::~StudyFile() {
+    // What is on its way is written yet, but nobody is left to be told.
+    for (const auto& writer : leaving_) disconnect(writer.get(), nullptr, this, nullptr);
+    disconnect(writer_.get(), nullptr, this, nullptr);
+}
 
 void StudyFile::begin(std::unique_ptr<StudyWriter> writer) {
     if (writer_ && writer_->isBusy()) leaving_.push_back(std::move(writer_));
@@ -22,6 +26,7 @@ void StudyFile::begin(std::unique_ptr<StudyWriter> writer) {
     StudyWriter* one = writer_.get();
     connect(one, &StudyWriter::written, this,
             [this, one](const planning::Record& record, const planning::Study& study, bool hasEntry) {
+                ++writes_;
                 if (one != writer_.get()) return;  // it is in its file; nothing that is shown hangs on it
                 session_.takeRecord(record, study);
                 if (hasEntry) Q_EMIT kept(record.entries.back());

@@ -12,8 +12,8 @@
 namespace app {
 
 /// The file of the study in hand: study, materials and record together. An entry of the record is on the disk before
-/// the session has it, and so before anything shows it. Each study has a writer of its own (StudyWriter): what is on its
-/// way when another study comes in hand still goes to its own file.
+/// the session has it, and so before anything shows it. Each study has a writer of its own (StudyWriter): what is on
+/// its way when another study comes in hand still goes to its own file.
 class StudyFile : public QObject {
     Q_OBJECT
 
@@ -46,6 +46,8 @@ class StudyFile : public QObject {
     bool isWriting() const { return writer_->isBusy(); }
     /// Nothing is on its way, of any study, and no entry is still to come.
     bool isSettled() const { return !isWriting() && leaving_.empty() && toCome_ == 0; }
+    /// How often a study was written so far: what was read from a file before may be old since.
+    int writes() const { return writes_; }
     /// Blocks until all that is on its way is written or refused.
     void finish();
 
@@ -63,7 +65,7 @@ class StudyFile : public QObject {
     Session& session_;
     std::unique_ptr<StudyWriter> writer_;
     std::vector<std::unique_ptr<StudyWriter>> leaving_;  // of studies that are no longer in hand
-    int toCome_ = 0;
+    int toCome_ = 0, writes_ = 0;
 };
 
 }  // namespace app

@@ -37,6 +37,9 @@ StudyLifecycle::StudyLifecycle(Desk& desk, const QString& journalFolder)
     slowly_.setInterval(slowMilliseconds);
     connect(&slowly_, &QTimer::timeout, this, &StudyLifecycle::leavingSlowly);
     connect(&file_, &StudyFile::settled, this, &StudyLifecycle::goOnLeaving);
+    const auto goesOn = [this] { hasEnded_ = false; };
+    connect(&session_, &Session::studyChanged, this, goesOn);
+    connect(&session_, &Session::recordChanged, this, goesOn);
     // What could not be written is told; the artist stays with it.
     connect(&file_, &StudyFile::problemMet, this, &StudyLifecycle::stay);
 }
@@ -61,11 +64,7 @@ void StudyLifecycle::goOnLeaving() {
     }
     slowly_.stop();
     if (session_.study().reference && !session_.history().isClean()) {
-        isAsking_ = true;
-        const Unsaved answer = ask.unsavedChoices();
-        const bool mayGo = answer == Unsaved::discard || (answer == Unsaved::save && save());
-        isAsking_ = false;
-        if (!mayGo) return stay();
+        if (!mayLetGo()) return stay();
         // The question stood open for a while: a photograph may have come in.
         if (!file_.isSettled()) return goOnLeaving();
     }
@@ -73,6 +72,18 @@ void StudyLifecycle::goOnLeaving() {
     if (!then) return;
     Q_EMIT waitEnded();
     then();
+}
+
+bool StudyLifecycle::mayLetGo() {
+    isAsking_ = true;
+    const Unsaved answer = ask.unsavedChoices();
+    const bool mayGo = answer == Unsaved::discard || (answer == Unsaved::save && save());
+    isAsking_ = false;
+    return mayGo;
+}
+
+bool StudyLifecycle::askBeforeEnd() {
+    return !session_.study().reference || session_.history().isClean() || isAsking_ || mayLetGo();
 }
 
 void StudyLifecycle::begin(const QString& file) {
@@ -132,9 +143,11 @@ bool StudyLifecycle::openStudy(const QString& file, const QString& savedAs) {
             document.study.pace = ownPace().pace;
             return document;
         },
-        [this, file, savedAs](storage::Document read) {
+        [this, file, savedAs, writes = file_.writes()](storage::Document read) {
             const auto document = std::make_shared<storage::Document>(std::move(read));
-            leave([this, file, savedAs, document] {
+            leave([this, file, savedAs, document, writes] {
+                // It may be the very file that was still being written.
+                if (file_.writes() != writes) return void(openStudy(file, savedAs));
                 session_.open(std::move(document->study), std::move(document->library), nullptr,
                               std::move(document->record));
                 begin(savedAs);
@@ -151,7 +164,8 @@ bool StudyLifecycle::openDemo(const QString& name) {
 
 bool StudyLifecycle::pinUp(const QString& file) {
     if (!session_.study().reference || session_.study().others.size() >= planning::mostOthers) {
-        Q_EMIT said(tr("Open the leading picture first; %1 more can be pinned up beside it.").arg(planning::mostOthers));
+        Q_EMIT said(
+            tr("Open the leading picture first; %1 more can be pinned up beside it.").arg(planning::mostOthers));
         return false;
     }
     return readPicture(file, [this](auto reference, auto) {
@@ -193,8 +207,9 @@ void StudyLifecycle::takeUp(const UnsavedWork& work) {
                 read.unread = Unread{read.journal.file, saved.problem()};
             return read;
         },
-        [this, work](Read all) {
-            leave([this, work, read = std::make_shared<Read>(std::move(all))] {
+        [this, work, writes = file_.writes()](Read all) {
+            leave([this, work, writes, read = std::make_shared<Read>(std::move(all))] {
+                if (file_.writes() != writes) return takeUp(work);
                 const storage::Journal& journal = read->journal;
                 session_.takeUp(journal.steps, journal.at, read->saved.record, read->saved.study);
                 begin(read->unread ? QString() : journal.file);
@@ -291,8 +306,8 @@ bool StudyLifecycle::takeInUnread() {
     waitUntil([&] { return read.has_value(); });
     if (!*read) {
         unread_->why = read->problem();
-        Q_EMIT said(tr("%1 Nothing is written over it: save under another name.")
-                        .arg(wording::problemSentence(unread_->why)));
+        Q_EMIT said(
+            tr("%1 Nothing is written over it: save under another name.").arg(wording::problemSentence(unread_->why)));
         return false;
     }
     file_.startFrom(unread_->file, std::move((*read)->record), std::move((*read)->study));
@@ -322,6 +337,7 @@ void StudyLifecycle::endSession() {
     waitUntil([this] { return file_.isSettled(); }, mostMilliseconds);
     file_.finish();
     keeper_.flush();
+    hasEnded_ = true;
 }
 
 }  // namespace app

@@ -12,8 +12,9 @@
 namespace app {
 
 /// Which study is in hand, and the one owner of that: opening, closing, recovering, beginning anew and the end of the
-/// program all go through it. Another study comes in hand only when all that was done on this one is on the disk and the
-/// artist has decided about its unsaved choices; until then this one stays, and so do acts and choices made meanwhile.
+/// program all go through it. Another study comes in hand only when all that was done on this one is on the disk and
+/// the artist has decided about its unsaved choices; until then this one stays, and so do acts and choices made
+/// meanwhile.
 class StudyLifecycle : public QObject {
     Q_OBJECT
 
@@ -61,9 +62,13 @@ class StudyLifecycle : public QObject {
     bool saveAs();
     bool saveTo(const QString& file);
 
+    /// Asks about choices that are not saved, where the session's end leaves time for it; false: the artist stays.
+    bool askBeforeEnd();
     /// The program ends without asking (logout, SIGTERM): what was done is written, and choices that are not saved go
     /// into the journal, which the next start offers.
     void endSession();
+    /// That was done, and nothing has been chosen or done since: the window may close unasked.
+    bool hasEnded() const { return hasEnded_; }
 
  Q_SIGNALS:
     void said(const QString& sentence);
@@ -93,6 +98,8 @@ class StudyLifecycle : public QObject {
     template <typename Work, typename Then>
     bool readInBackground(const QString& file, std::uintmax_t mostBytes, const QString& what, Work work, Then then);
     void goOnLeaving();
+    /// Whether the artist lets the choices that are not saved go, or has saved them.
+    bool mayLetGo();
     /// The new study is in hand: where it is saved is remembered, and nothing is told of the old one.
     void begin(const QString& file);
     /// Reads the record of a recovered study's own file, which could not be read before; false if it still cannot.
@@ -105,7 +112,7 @@ class StudyLifecycle : public QObject {
     StudyFile& file_;
     JournalKeeper keeper_;
     std::function<void()> afterLeaving_;
-    bool isAsking_ = false;
+    bool isAsking_ = false, hasEnded_ = false;
     QTimer slowly_;
     std::optional<Unread> unread_;  // the file of a recovered study
     Background reader_{this};

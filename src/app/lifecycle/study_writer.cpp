@@ -90,8 +90,8 @@ void StudyWriter::writeNext() {
     isRunning_ = true;
     const auto act = std::make_shared<const Act>(std::move(acts_.front()));
     acts_.pop_front();
-    const auto document = std::make_shared<const storage::Document>(
-        storage::Document{act->as.study, *act->as.library, recordWith(*act)});
+    const auto document =
+        std::make_shared<const storage::Document>(storage::Document{act->as.study, *act->as.library, recordWith(*act)});
     const QString path = act->path.isEmpty() ? path_ : act->path;
     worker_.run([document, path, act](const common::Progress&) { return writeStudy(*document, path, act->as); },
                 [this, document, path, act](const common::Done& done) {

@@ -66,7 +66,10 @@ void TrialWindow::takeMaterials() {
     std::vector<materials::Material> before = std::move(media_);
     media_ = library.media;
     if (media_ != before || light != light_ || prepared_.size() != media_.size()) {
-        finder_.stop();  // what it finds is of other sticks
+        finder_.stop();  // what it finds is of other sticks, as is all that is offered
+        mixer_.stop();
+        mixtures_.clear();
+        next_.clear();
         light_ = light;
         prepared_ = matching::prepared(media_, light_);
         // What has been laid is followed by what its sticks are.
@@ -90,6 +93,11 @@ void TrialWindow::takeMaterials() {
         history_.clear();
         state_ = std::move(state);
         editor_->setMedia(media_);
+    }
+    if (!state_.stacks.empty() && (!plan || plan->reading != stacksOf_)) {
+        // These rows were for areas of another picture, or as it was read before.
+        state_.stacks.clear();
+        history_.clear();
     }
     papers_ = library.papers;
     {
@@ -304,9 +312,10 @@ void TrialWindow::layAreas() {
     margin_->setProblem(tr("Mixtures are being looked for."));
     finder_.run([plan, media = media_](
                     const common::Progress& progress) { return planning::mixturesOfAreas(*plan, media, progress); },
-                [this](std::optional<planning::AreaMixtures> made) {
+                [this, plan](std::optional<planning::AreaMixtures> made) {
                     margin_->setProblem({});
-                    if (!made) return;
+                    if (!made || plan != session_.plan()) return;
+                    stacksOf_ = plan->reading;
                     State state = state_;
                     state.arrangement = Arrangement::areasMixtures;
                     state.sticks.clear();

@@ -117,8 +117,9 @@ class TrialWindow : public QMainWindow {
     State state_;
     std::vector<planning::Tried> tried_;
     std::optional<subject::Target> target_;
-    std::vector<planning::NextStroke> next_;   // over the selected swatch
-    std::vector<matching::Mixture> mixtures_;  // for the target on this paper, from all dry sticks
+    std::vector<planning::NextStroke> next_;             // over the selected swatch
+    std::vector<matching::Mixture> mixtures_;            // for the target on this paper, from all dry sticks
+    std::shared_ptr<const planning::Reading> stacksOf_;  // what the rows' stacks are of
     QUndoStack history_;
 
     QComboBox *paper_ = nullptr, *arrangement_ = nullptr, *area_ = nullptr;
