@@ -2,11 +2,9 @@
 
 #include <QApplication>
 #include <QCommandLineParser>
-#include <QSessionManager>
 #include <QThreadPool>
 #include <cstdio>
 
-#include "app/lifecycle/end_signals.h"
 #include "app/main_window.h"
 #include "app/preferences.h"
 #include "app/widgets/theme.h"
@@ -89,13 +87,6 @@ int main(int argc, char** argv) {
     else if (!file.isEmpty())
         window.openFile(file);
     window.offerUnsavedWork();
-    // Ended from outside nothing is asked: what was done is written, and unsaved choices are offered at the next start.
-    const app::EndSignals endSignals;
-    QObject::connect(&endSignals, &app::EndSignals::met, &window, [&window] {
-        window.lifecycle().endSession();
-        QCoreApplication::exit(0);
-    });
-    QObject::connect(&application, &QGuiApplication::commitDataRequest, &window,
-                     [&window](QSessionManager& manager) { window.endWith(manager); });
+    window.endWithTheSystem();
     return QApplication::exec();
 }

@@ -63,8 +63,9 @@ class MainWindow : public QMainWindow {
     bool isOpening() const { return lifecycle_.isReading() || lifecycle_.isLeaving(); }
     /// Offers what earlier runs did not save, once their journals have been looked at in the background.
     void offerUnsavedWork();
-    /// The desktop's session ends: the artist may stay where the session lets her be asked.
-    void endWith(QSessionManager& session);
+    /// The program ends in order when the system asks it to (SIGTERM, SIGINT, SIGHUP, the desktop's logout): what was
+    /// done is written, and choices that are not saved are offered at the next start.
+    void endWithTheSystem();
     /// Whether the beginning is shown, which is as long as nothing is open.
     bool isAtBeginning() const;
     /// Says a problem in the margin.
@@ -97,6 +98,8 @@ class MainWindow : public QMainWindow {
     void showNote();
     void wantAllNotes();
     void chooseAndOpen(bool picture);
+    /// The desktop's session ends: the artist may stay where the session lets her be asked.
+    void endWith(QSessionManager& session);
     void showProgress(const QString& what);
     void stopWork();
     void chooseAndPinUp();

@@ -1,5 +1,6 @@
 // What the main window opens, saves and exports.
 
+#include <QApplication>
 #include <QFileDialog>
 #include <QFileInfo>
 #include <QMessageBox>
@@ -9,6 +10,7 @@
 
 #include "app/export_sheet.h"
 #include "app/file_to_write.h"
+#include "app/lifecycle/end_signals.h"
 #include "app/main_window.h"
 #include "app/recovery/unsaved_sheet.h"
 #include "print/construction_sheets.h"
@@ -107,6 +109,14 @@ void MainWindow::offerUnsavedWork() {
             connect(sheet, &UnsavedSheet::takeUpWanted, &lifecycle_, &StudyLifecycle::takeUp);
             sheet->show();
         });
+}
+
+void MainWindow::endWithTheSystem() {
+    connect(new EndSignals(this), &EndSignals::met, this, [this] {
+        lifecycle_.endSession();
+        QCoreApplication::exit(0);
+    });
+    connect(qApp, &QGuiApplication::commitDataRequest, this, &MainWindow::endWith);
 }
 
 void MainWindow::endWith(QSessionManager& session) {

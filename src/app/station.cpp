@@ -29,6 +29,7 @@ Station::Station(Desk& desk, const QString& title, const QString& explanation) :
     column->addLayout(choices_);
     body_ = new QVBoxLayout;
     column->addLayout(body_, 1);
+    connect(&session_, &Session::opened, this, [this] { forgetStudy(); });
 }
 
 Views Station::views() const {

@@ -59,6 +59,8 @@ class Station : public QWidget {
     virtual void scribble(const QPolygonF&) {}
     /// The session has changed: study, reading or plan.
     virtual void refresh() {}
+    /// Another study is in hand: what was pointed at or selected was of the one before.
+    virtual void forgetStudy() {}
 
  Q_SIGNALS:
     /// Views or margin differ from before.

@@ -333,7 +333,7 @@ class TestApp : public QObject {
         window.dropEvent(&drop);
         QVERIFY2(window.margin().problem().isEmpty(), qPrintable(window.margin().problem()));
         QVERIFY(window.isOpening());
-        QVERIFY(QTest::qWaitFor([&] { return !window.isOpening(); }, 20000));
+        QVERIFY(QTest::qWaitFor([&] { return !window.isOpening(); }, patience));
         QCOMPARE(window.session().study().title, std::string("ball"));
         QVERIFY(planned(window));
         QVERIFY(window.session().reading() != nullptr);
@@ -354,14 +354,14 @@ class TestApp : public QObject {
         }
         // What only reading finds is said as soon as it has been found.
         window->openFile(at("no.jpg"));
-        QVERIFY(QTest::qWaitFor([&] { return !window->isOpening(); }, 20000));
+        QVERIFY(QTest::qWaitFor([&] { return !window->isOpening(); }, patience));
         QVERIFY(window->margin().problem().contains("no picture"));
         QFile whole(at("ball.png")), cut(at("cut.png"));
         QVERIFY(whole.open(QIODevice::ReadOnly) && cut.open(QIODevice::WriteOnly));
         cut.write(whole.readAll().left(whole.size() / 2));
         cut.close();
         window->openFile(at("cut.png"));
-        QVERIFY(QTest::qWaitFor([&] { return !window->isOpening(); }, 20000));
+        QVERIFY(QTest::qWaitFor([&] { return !window->isOpening(); }, patience));
         QVERIFY(window->margin().problem().contains("cut off"));
         QVERIFY(window->session().study() == before);
         QVERIFY(!window->saveTo("/proc/no/such.dune"));
@@ -420,7 +420,7 @@ class TestApp : public QObject {
         sheet->folder().setText(at("easel"));
         sheet->part(print::PlanPart::maps).setChecked(false);
         QTest::mouseClick(buttonOf(*sheet, "Write the plan"), Qt::LeftButton);
-        QTRY_VERIFY_WITH_TIMEOUT(QFile::exists(at("easel/plan.json")), 30000);
+        QTRY_VERIFY(QFile::exists(at("easel/plan.json")));
         for (const char* name : {"plan.pdf", "steps.csv", "pull-list.csv", "sheet.ora", "sticks.gpl", "stages/000.png"})
             QVERIFY2(QFile(at(qPrintable(QStringLiteral("easel/") + name))).size() > 100, name);
         QVERIFY(!QFile::exists(at("easel/maps/001.png")));
@@ -432,7 +432,7 @@ class TestApp : public QObject {
         QVERIFY(!sheet->part(print::PlanPart::maps).isChecked() && sheet->part(print::PlanPart::sheets).isChecked());
         sheet->folder().setText(at("easel/plan.json/below"));
         QTest::mouseClick(buttonOf(*sheet, "Write the plan"), Qt::LeftButton);
-        QTRY_VERIFY_WITH_TIMEOUT(!sheet->problem().isEmpty(), 10000);
+        QTRY_VERIFY(!sheet->problem().isEmpty());
         sheet->reject();
     }
 
@@ -445,7 +445,7 @@ class TestApp : public QObject {
         QVERIFY(started.wait(2000));
         window->setFocus();
         QTest::keyClick(window.get(), Qt::Key_Escape);
-        QVERIFY(QTest::qWaitFor([&] { return !session.isPlanning(); }, 20000));
+        QVERIFY(QTest::qWaitFor([&] { return !session.isPlanning(); }, patience));
         QVERIFY(!session.isPlanCurrent());
         QVERIFY(window->margin().problem().isEmpty());
         // It goes on when the artist says so.

@@ -156,7 +156,7 @@ class TestApproachLeaf : public QObject {
         named<QComboBox>(*sheet, "How layer 1 is laid")->setCurrentIndex(2);
         own.layers.front() = {"t9", pigment::Manner::press, own.layers.front().heavier};
         QCOMPARE(sheet->stack(), own);
-        QVERIFY(QTest::qWaitFor([&] { return buttonOf(*sheet, "Safest")->isEnabled(); }, 20000));
+        QVERIFY(QTest::qWaitFor([&] { return buttonOf(*sheet, "Safest")->isEnabled(); }, patience));
         pressed(*sheet, "Fewest layers");
         QVERIFY(sheet->stack().layers.size() <= 2 && sheet->stack() != own);
         sheet->show(own);

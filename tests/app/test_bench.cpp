@@ -3,6 +3,7 @@
 #include <QProcess>
 #include <QTemporaryDir>
 #include <algorithm>
+#include <set>
 
 #include "app/bench/bench_station.h"
 #include "app/bench/note_sheet.h"
@@ -38,13 +39,14 @@ class TestBench : public QObject {
     /// A sheet that closes leaves no window active where there is no window manager.
     static void atTheWindow(MainWindow& window) {
         window.activateWindow();
-        QVERIFY(QTest::qWaitFor([&] { return window.isActiveWindow(); }, 5000));
+        QVERIFY(QTest::qWaitFor([&] { return window.isActiveWindow(); }, patience));
     }
     /// A key, and what it sets going is over.
     static void key(MainWindow& window, Qt::Key key) {
         atTheWindow(window);
         QTest::keyClick(&window, key);
-        QVERIFY(QTest::qWaitFor([&] { return !easelOf(window).isBusy() && window.session().isPlanCurrent(); }, 60000));
+        QVERIFY(
+            QTest::qWaitFor([&] { return !easelOf(window).isBusy() && window.session().isPlanCurrent(); }, patience));
     }
     planning::Record saved() const { return storage::readDocument(file_.toStdString())->record; }
     static std::vector<EntryKind> kindsIn(const planning::Record& record) {
@@ -77,7 +79,7 @@ class TestBench : public QObject {
         QTest::keyClick(&sheet->list(), Qt::Key_Down);
         QTest::keyClick(&sheet->list(), Qt::Key_Return);
         QTRY_VERIFY(window->session().record().entries.back().kind == EntryKind::tookStick);
-        QTRY_VERIFY_WITH_TIMEOUT(window->session().isPlanCurrent() && !easelOf(*window).isBusy(), 60000);
+        QTRY_VERIFY(window->session().isPlanCurrent() && !easelOf(*window).isBusy());
         const materials::Material took = *window->session().record().entries.back().stick;
         const auto replanned = window->session().plan();
         QVERIFY(replanned != planned);
@@ -230,7 +232,7 @@ class TestBench : public QObject {
         const QString file = folder_.filePath("easel.jpg");
         QVERIFY(picture.save(file));
         benchOf(*window).photograph(file);
-        QTRY_VERIFY_WITH_TIMEOUT(!window->session().record().isEmpty(), 20000);
+        QTRY_VERIFY(!window->session().record().isEmpty());
         const planning::Entry entry = saved().entries.back();
         QVERIFY(entry.kind == EntryKind::photograph);
         const QImage kept = QImage::fromData(entry.bytes->data(), int(entry.bytes->size()));
@@ -241,7 +243,26 @@ class TestBench : public QObject {
         QTemporaryDir camera;
         benchOf(*window).watchFolder(camera.path());
         QVERIFY(picture.save(camera.filePath("p1.jpg")));
-        QTRY_COMPARE_WITH_TIMEOUT(window->session().record().entries.size(), std::size_t(2), 20000);
+        QTRY_COMPARE(window->session().record().entries.size(), std::size_t(2));
+        window->session().history().setClean();
+    }
+
+    /// A camera puts several into the watched folder at once: each is kept, under a name of its own.
+    void everyPhotographIsKept() {
+        auto window = opened();
+        QVERIFY(window);
+        QTemporaryDir camera;
+        benchOf(*window).watchFolder(camera.path());
+        QImage picture(600, 400, QImage::Format_RGB32);
+        constexpr int count = 4;
+        for (int i = 0; i < count; ++i) {
+            picture.fill(QColor(60 * i, 90, 120));
+            QVERIFY(picture.save(camera.filePath(QString("p%1.jpg").arg(i))));
+        }
+        QTRY_COMPARE(int(window->session().record().entries.size()), count);
+        std::set<std::string> names;
+        for (const planning::Entry& entry : saved().entries) names.insert(entry.picture);
+        QCOMPARE(int(names.size()), count);
         window->session().history().setClean();
     }
 

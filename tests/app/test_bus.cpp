@@ -177,7 +177,7 @@ class TestBus : public QObject {
                     if (nameOf(window).startsWith("Kettle")) return root_ = program, true;
             return false;
         };
-        QTRY_VERIFY_WITH_TIMEOUT(isThere(), 60000);
+        QTRY_VERIFY(isThere());
     }
     void cleanupTestCase() {
         program_.terminate();

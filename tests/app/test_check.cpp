@@ -83,7 +83,8 @@ class TestCheck : public QObject {
 
     void whatIsNoPictureOfTheWorkIsRefused() {
         station().check(written(folder_.filePath("notes.jpg"), {'n', 'o', 'n', 'e'}));
-        QVERIFY(QTest::qWaitFor([&] { return !station().isBusy() && !window_->margin().problem().isEmpty(); }, 20000));
+        QVERIFY(
+            QTest::qWaitFor([&] { return !station().isBusy() && !window_->margin().problem().isEmpty(); }, patience));
         QVERIFY(window_->margin().problem().contains("notes.jpg"));
         QVERIFY(!station().photograph());
         // Another picture: its corners may be set by hand, if the sheet is there.
@@ -242,7 +243,7 @@ class TestCheck : public QObject {
         // The photograph was read against the plan before.
         QVERIFY(!station().takeButton().isEnabled());
         QTest::mouseClick(buttonOf(*window_, "The way"), Qt::LeftButton);
-        QVERIFY(QTest::qWaitFor([&] { return station().way().strip().moments().size() == 1; }, 20000));
+        QVERIFY(QTest::qWaitFor([&] { return station().way().strip().moments().size() == 1; }, patience));
         QVERIFY(station().way().strip().moments().front().difference > after->summary.picture.mean);
         // What it tells of the hand is told there, and new studies may be planned for it.
         QCOMPARE(station().way().learnt().photographs, 1);

@@ -45,7 +45,7 @@ class TestChoosing : public QObject {
         QVERIFY(window && !planIn(*window).papers);
         window->goTo(2);
         QVERIFY(told(*window, "being tried"));
-        QVERIFY(QTest::qWaitFor([&] { return planIn(*window).papers != nullptr; }, 30000) && planned(*window));
+        QVERIFY(QTest::qWaitFor([&] { return planIn(*window).papers != nullptr; }, patience) && planned(*window));
         QVERIFY(told(*window, "Score") && told(*window, "You have set it"));
         QCOMPARE(planIn(*window).papers->size(), smallLibrary().papers.size());
         // "Take the best paper" leaves it to the plan.
@@ -69,7 +69,7 @@ class TestChoosing : public QObject {
         QVERIFY(window.openFile(file) && planned(window));
         window.goTo(2);
         auto* station = window.findChild<PaperStation*>();
-        QVERIFY(station && QTest::qWaitFor([&] { return planIn(window).papers != nullptr; }, 30000));
+        QVERIFY(station && QTest::qWaitFor([&] { return planIn(window).papers != nullptr; }, patience));
         QVERIFY(planned(window));
         QVERIFY(!station->printTestCard(review::CardPaper::a4, "/proc/no/card.pdf"));
         QVERIFY(station->printTestCard(review::CardPaper::a4, folder_.filePath("card.pdf")));
@@ -95,7 +95,7 @@ class TestChoosing : public QObject {
         out.close();
         station->readTestCard(photo);
         auto* sheet = station->findChild<TestSheet*>();
-        QVERIFY(sheet && QTest::qWaitFor([&] { return !sheet->isBusy(); }, 30000));
+        QVERIFY(sheet && QTest::qWaitFor([&] { return !sheet->isBusy(); }, patience));
         QVERIFY2(sheet->problem().isEmpty(), qPrintable(sheet->problem()));
         QVERIFY(sheet->tested(0) && sheet->tested(1) && !sheet->tested(2));
         QVERIFY(std::fabs(sheet->tested(0)->paper.capacity / 1.5 - 1) < 0.25);
@@ -118,7 +118,7 @@ class TestChoosing : public QObject {
         TestSheet* refused = nullptr;
         for (TestSheet* other : station->findChildren<TestSheet*>())
             if (other->isVisible()) refused = other;
-        QVERIFY(refused && QTest::qWaitFor([&] { return !refused->isBusy(); }, 30000));
+        QVERIFY(refused && QTest::qWaitFor([&] { return !refused->isBusy(); }, patience));
         QVERIFY(refused->problem().contains("plain.png"));
         QVERIFY(!buttonOf(*refused, "Take these readings")->isEnabled());
     }
@@ -132,7 +132,8 @@ class TestChoosing : public QObject {
         library.papers.erase(library.papers.begin() + 1);
         window->session().chooseMaterials("one is used up", window->session().study(), library);
         window->goTo(2);
-        QVERIFY(QTest::qWaitFor([&] { return planIn(*window).papers && planIn(*window).papers->size() == 3; }, 30000));
+        QVERIFY(
+            QTest::qWaitFor([&] { return planIn(*window).papers && planIn(*window).papers->size() == 3; }, patience));
         QVERIFY(planned(*window));
         auto* offcuts = named<QWidget>(*window, "Offcuts");
         for (int i = 0; i < 3; ++i) QTest::keyClick(offcuts, Qt::Key_Right);
@@ -176,7 +177,7 @@ class TestChoosing : public QObject {
         auto window = opened([](planning::Study& study) { study.approach.ground = Ground::none; });
         QVERIFY(window);
         window->goTo(2);
-        QVERIFY(QTest::qWaitFor([&] { return planIn(*window).papers != nullptr; }, 30000) && planned(*window));
+        QVERIFY(QTest::qWaitFor([&] { return planIn(*window).papers != nullptr; }, patience) && planned(*window));
         auto* offcuts = named<QWidget>(*window, "Offcuts");
         const std::string second = (*planIn(*window).papers)[1].paper.id;
         for (int i = 0; i < 3; ++i) QTest::keyClick(offcuts, Qt::Key_Left);
@@ -215,7 +216,7 @@ class TestChoosing : public QObject {
         auto window = opened();
         QVERIFY(window);
         window->goTo(4);
-        QVERIFY(QTest::qWaitFor([&] { return planIn(*window).grounds != nullptr; }, 30000) && planned(*window));
+        QVERIFY(QTest::qWaitFor([&] { return planIn(*window).grounds != nullptr; }, patience) && planned(*window));
         auto* board = named<QWidget>(*window, "Wash board");
         QCOMPARE(dynamic_cast<HasParts*>(board)->drawnParts().size(), 10u);
         const planning::Board all = planIn(*window).grounds;
@@ -254,7 +255,7 @@ class TestChoosing : public QObject {
         auto window = opened([](planning::Study& study) { study.paper = "p-dry"; });
         QVERIFY(window);
         window->goTo(4);
-        QVERIFY(QTest::qWaitFor([&] { return planIn(*window).grounds != nullptr; }, 30000) && planned(*window));
+        QVERIFY(QTest::qWaitFor([&] { return planIn(*window).grounds != nullptr; }, patience) && planned(*window));
         auto* board = named<QWidget>(*window, "Wash board");
         for (int i = 0; i < 12; ++i) QTest::keyClick(board, Qt::Key_Right);
         QVERIFY(planIn(*window).grounds->back().proposal.obstacle.has_value());
@@ -270,7 +271,7 @@ class TestChoosing : public QObject {
         auto window = opened([](planning::Study& study) { study.approach.ground = Ground::none; });
         QVERIFY(window);
         window->goTo(4);
-        QVERIFY(QTest::qWaitFor([&] { return planIn(*window).grounds != nullptr; }, 30000) && planned(*window));
+        QVERIFY(QTest::qWaitFor([&] { return planIn(*window).grounds != nullptr; }, patience) && planned(*window));
         auto* own = named<QComboBox>(*window, "Under this area");
         QVERIFY(own && !own->isEnabled());
         clicked(*window, 0.5, 0.5);
@@ -297,7 +298,7 @@ class TestChoosing : public QObject {
         auto window = opened([](planning::Study& study) { study.approach.ground = Ground::none; });
         QVERIFY(window);
         window->goTo(4);
-        QVERIFY(QTest::qWaitFor([&] { return planIn(*window).grounds != nullptr; }, 30000) && planned(*window));
+        QVERIFY(QTest::qWaitFor([&] { return planIn(*window).grounds != nullptr; }, patience) && planned(*window));
         QVERIFY(!buttonOf(*window, "Mix by hand…")->isEnabled());
         clicked(*window, 0.5, 0.5);
         QTest::mouseClick(buttonOf(*window, "Mix by hand…"), Qt::LeftButton);

@@ -97,7 +97,7 @@ class TestDrawer : public DrawerHand {
     void substitutesAreNamedWithWhatTheyChange() {
         click("t5");
         const auto said = [&] { return window_->margin().text().paragraphs.join(' '); };
-        QVERIFY(QTest::qWaitFor([&] { return said().contains("If it is missing, the nearest is stick t"); }, 20000));
+        QVERIFY(QTest::qWaitFor([&] { return said().contains("If it is missing, the nearest is stick t"); }, patience));
         QVERIFY(said().contains("ΔE00") && !said().contains("nearest is stick t5"));
         // Another paper, another answer; a paper or a paint has none.
         auto* paper = named<QComboBox>("Tried on");
@@ -107,7 +107,7 @@ class TestDrawer : public DrawerHand {
         QVERIFY(!said().contains("If it is missing"));
         // With nothing chosen, the ends of the set are told.
         window_->view().select({});
-        QVERIFY(QTest::qWaitFor([&] { return said().contains("The strong black is stick t"); }, 20000));
+        QVERIFY(QTest::qWaitFor([&] { return said().contains("The strong black is stick t"); }, patience));
         QVERIFY(said().contains("brilliant") && said().contains("chalky"));
     }
 
@@ -343,7 +343,7 @@ class TestDrawer : public DrawerHand {
         picture.write(reinterpret_cast<const char*>(bytes.data()), qint64(bytes.size()));
         picture.close();
         QVERIFY(main.openFile(at("ball.png")));
-        QVERIFY(QTest::qWaitFor([&] { return !main.isOpening(); }, 20000));
+        QVERIFY(QTest::qWaitFor([&] { return !main.isOpening(); }, patience));
         QVERIFY(main.session().library().medium("t6"));
         QVERIFY(!main.session().library().medium("t5"));
         main.session().stopPlanning();
@@ -378,4 +378,5 @@ class TestDrawer : public DrawerHand {
 };
 
 QTEST_MAIN(TestDrawer)
+#include "patience.h"
 #include "test_drawer.moc"

@@ -25,7 +25,7 @@ class TestKilled : public QObject {
             QProcess hand;
             hand.start(EASEL_HAND, {file, QString::number(confirmed)});
             QVERIFY(hand.waitForStarted());
-            QVERIFY(hand.waitForReadyRead(20000));  // it works
+            QVERIFY(hand.waitForReadyRead(patience));  // it works
             QTest::qSleep(int(random() % 60));
             hand.kill();
             QVERIFY(hand.waitForFinished());
@@ -53,4 +53,5 @@ class TestKilled : public QObject {
 };
 
 QTEST_GUILESS_MAIN(TestKilled)
+#include "patience.h"
 #include "test_killed.moc"

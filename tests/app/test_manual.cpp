@@ -152,7 +152,7 @@ class TestManual : public QObject {
         const auto opened = [&](QMainWindow& from) {
             from.show();
             from.activateWindow();
-            if (!QTest::qWaitFor([&] { return from.isActiveWindow(); }, 3000)) return QString("not active");
+            if (!QTest::qWaitFor([&] { return from.isActiveWindow(); }, patience)) return QString("not active");
             QTest::keyClick(&from, Qt::Key_F1);
             return main->manualWindow().isVisible() ? main->manualWindow().page() : QString("not open");
         };

@@ -8,8 +8,10 @@
 
 #include "app/bench/bench_station.h"
 #include "app/bench/note_sheet.h"
+#include "app/layers/layers_station.h"
 #include "app/log/log_station.h"
 #include "app/recovery/unsaved_sheet.h"
+#include "app/subject/subject_station.h"
 #include "app/widgets/theme.h"
 #include "drawing/fonts.h"
 #include "failing_disk.h"
@@ -68,7 +70,7 @@ class TestOneStudy : public QObject {
     /// A sheet that closes leaves no window active where there is no window manager.
     static void atTheWindow(MainWindow& window) {
         window.activateWindow();
-        QVERIFY(QTest::qWaitFor([&] { return window.isActiveWindow(); }, 5000));
+        QVERIFY(QTest::qWaitFor([&] { return window.isActiveWindow(); }, patience));
     }
     template <typename Sheet>
     static Sheet* shown(MainWindow& window) {
@@ -77,29 +79,12 @@ class TestOneStudy : public QObject {
         return nullptr;
     }
     static bool isTitled(MainWindow& window, const char* title) {
-        return QTest::qWaitFor([&] { return window.session().study().title == title; }, 20000);
+        return QTest::qWaitFor([&] { return window.session().study().title == title; }, patience);
     }
     static QAction* actionOf(MainWindow& window, const QString& text) {
         for (QAction* action : window.findChildren<QAction*>())
             if (action->text() == text) return action;
         return nullptr;
-    }
-    /// The next question is answered by this button; gives whether one was asked by then.
-    static std::shared_ptr<bool> ifAsked(QMessageBox::StandardButton button) {
-        auto asked = std::make_shared<bool>(false);
-        auto* timer = new QTimer(qApp);
-        QObject::connect(timer, &QTimer::timeout, timer, [timer, asked, button] {
-            auto* box = qobject_cast<QMessageBox*>(QApplication::activeModalWidget());
-            if (!box || !box->button(button)) return;
-            *asked = true;
-            timer->deleteLater();
-            timer->stop();
-            QTest::mouseClick(box->button(button), Qt::LeftButton);
-        });
-        QObject::connect(qApp, &QObject::destroyed, timer, &QTimer::stop);
-        timer->start(20);
-        QTimer::singleShot(15000, timer, &QObject::deleteLater);
-        return asked;
     }
     /// Choices on a study of this file that were not saved, as a crash leaves them.
     static void leaveUnsaved(const QString& file) {
@@ -118,7 +103,7 @@ class TestOneStudy : public QObject {
         window.show();
         window.offerUnsavedWork();
         UnsavedSheet* sheet = nullptr;
-        QTRY_VERIFY_WITH_TIMEOUT((sheet = window.findChild<UnsavedSheet*>()) && sheet->isVisible(), 10000);
+        QTRY_VERIFY((sheet = window.findChild<UnsavedSheet*>()) && sheet->isVisible());
         pressed(*sheet, "Take it up");
         QVERIFY(isTitled(window, "recovered"));
     }
@@ -146,7 +131,7 @@ class TestOneStudy : public QObject {
             QVERIFY(planned(*window));
             beginAndNote(*window, "of B alone");
             window->close();
-            QTRY_VERIFY_WITH_TIMEOUT(!window->isVisible(), 20000);
+            QTRY_VERIFY(!window->isVisible());
             window.reset();
         }
         QCOMPARE(notesIn(a, "of A alone"), 1);
@@ -163,7 +148,7 @@ class TestOneStudy : public QObject {
             const SlowDisk slow(folder_->path(), 1500);
             beginAndNote(*window, "the last of the day");
             window->close();
-            QTRY_VERIFY_WITH_TIMEOUT(!window->isVisible(), 20000);
+            QTRY_VERIFY(!window->isVisible());
             window.reset();
         }
         QCOMPARE(notesIn(a, "the last of the day"), 1);
@@ -173,9 +158,9 @@ class TestOneStudy : public QObject {
         auto window = openedWindow(written("a.dune", "A"));
         QVERIFY(window);
         window->session().choose("Title", [](planning::Study& study) { study.title = "changed"; });
-        const auto asked = ifAsked(QMessageBox::Cancel);
+        const auto asked = answeredWith(QMessageBox::Cancel);
         actionOf(*window, "Open the demo study \"Kettle\"")->trigger();
-        QTRY_VERIFY_WITH_TIMEOUT(*asked, 15000);
+        QTRY_VERIFY(*asked);
         QCOMPARE(window->session().study().title, std::string("changed"));
         QCOMPARE(window->session().history().count(), 1);
         window->session().history().setClean();
@@ -192,8 +177,7 @@ class TestOneStudy : public QObject {
         QVERIFY(QFile::rename(elsewhere, file));
         atTheWindow(window);
         QTest::keyClick(&window, Qt::Key_S, Qt::ControlModifier);
-        QTRY_COMPARE_WITH_TIMEOUT(storage::readDocument(file.toStdString())->study.title, std::string("recovered"),
-                                  10000);
+        QTRY_COMPARE(storage::readDocument(file.toStdString())->study.title, std::string("recovered"));
         QCOMPARE(int(recordIn(file).entries.size()), 5);
         QVERIFY(window.session().record() == recordIn(file));
         window.session().stopPlanning();
@@ -230,6 +214,133 @@ class TestOneStudy : public QObject {
         window.session().stopPlanning();
     }
 
+    /// An area that was clicked, a scribble, a stack that was selected: all of A. B begins without.
+    void whatWasPointedAtStaysWithItsStudy() {
+        const QString a = written("a.dune", "A"), b = written("b.dune", "B");
+        auto window = openedWindow(a);
+        QVERIFY(window);
+        window->goTo(0);
+        pressed(*window, "Areas");
+        clicked(*window, 0.5, 0.5);
+        dragged(*window, {{0.2, 0.8}, {0.4, 0.9}});
+        const auto& subject = *window->findChild<SubjectStation*>();
+        QVERIFY(!subject.trialWish().areas.empty());
+        const std::size_t drawn = subject.views().overlays.size();
+        window->goTo(5);
+        const auto& layers = *window->findChild<LayersStation*>();
+        clicked(*window, 0.5, 0.5);
+        QVERIFY(!layers.trialWish().areas.empty());
+        QVERIFY(hasOpened(*window, b) && planned(*window));
+        QVERIFY(subject.trialWish().areas.empty());
+        QVERIFY(subject.views().overlays.size() < drawn);
+        QVERIFY(layers.trialWish().areas.empty());
+        window->session().stopPlanning();
+    }
+
+    /// A sheet over the window asks about this study: another comes in hand only when it is closed.
+    void aNoteSheetHoldsItsStudy() {
+        const QString a = written("a.dune", "A"), b = written("b.dune", "B");
+        auto window = openedWindow(a);
+        QVERIFY(window);
+        window->goTo(6);
+        QVERIFY(window->openFile(b));  // and before it is read
+        QTest::keyClick(window.get(), Qt::Key_N);
+        NoteSheet* note = nullptr;
+        QTRY_VERIFY((note = shown<NoteSheet>(*window)));
+        QTest::qWait(1500);
+        QCOMPARE(window->session().study().title, std::string("A"));
+        QTest::keyClicks(&note->words(), "about A");
+        QTest::keyClick(&note->words(), Qt::Key_Return);
+        QVERIFY(isTitled(*window, "B"));
+        QCOMPARE(notesIn(a, "about A"), 1);
+        QCOMPARE(notesIn(b, "about A"), 0);
+        window->session().stopPlanning();
+    }
+
+    /// On a slow disk the window says what it waits for, and the artist may stay.
+    void whoeverWaitsMayStay() {
+        const QString a = written("a.dune", "A"), b = written("b.dune", "B");
+        auto window = openedWindow(a);
+        QVERIFY(window);
+        {
+            SlowDisk slow(folder_->path(), 1);
+            slow.setAllTo(2500);
+            beginAndNote(*window, "of A");
+            QVERIFY(window->openFile(b));
+            QTRY_VERIFY(buttonOf(*window, "Stay with this study"));
+            pressed(*window, "Stay with this study");
+            QVERIFY(!window->isOpening());
+            QTRY_COMPARE(notesIn(a, "of A"), 1);
+        }
+        QTest::qWait(200);
+        QCOMPARE(window->session().study().title, std::string("A"));
+        QVERIFY(window->close());
+    }
+
+    /// What cannot be written is said, and the study stays.
+    void whatCannotBeWrittenKeepsTheStudyInHand() {
+        const QString a = written("a.dune", "A"), b = written("b.dune", "B");
+        auto window = openedWindow(a);
+        QVERIFY(window);
+        {
+            const SlowDisk slow(folder_->path(), 800);
+            const FailingDisk full(folder_->path(), 0, ENOSPC, true);
+            beginAndNote(*window, "never written");
+            QVERIFY(window->openFile(b));
+            QTRY_VERIFY(window->margin().problem().contains("no room"));
+            QTest::qWait(500);
+        }
+        QCOMPARE(window->session().study().title, std::string("A"));
+        QVERIFY(window->session().record().isEmpty());
+        window->close();
+        window.reset();
+        QVERIFY(recordIn(a).isEmpty());
+    }
+
+    /// `opened` is told when the new study is in place.
+    void whoHearsOfAnotherStudyFindsIt() {
+        Session session;
+        std::string title;
+        std::size_t media = 0, entries = 0;
+        connect(&session, &Session::opened, &session, [&] {
+            title = session.study().title;
+            media = session.library().media.size();
+            entries = session.record().entries.size();
+        });
+        session.open(smallStudy(), smallLibrary(), nullptr, withNotes(2));
+        QCOMPARE(title, smallStudy().title);
+        QCOMPARE(media, smallLibrary().media.size());
+        QCOMPARE(entries, std::size_t(2));
+        session.stopPlanning();
+    }
+
+    /// A journal that is thrown away while another is written is gone.
+    void aDiscardedJournalIsGone() {
+        const QString journals = at("journals");
+        Session session;
+        JournalKeeper keeper(session, journals);
+        session.open(smallStudy(), smallLibrary());
+        session.stopPlanning();
+        const auto count = [&] { return QDir(journals).entryList({"*.journal"}).size(); };
+        const auto title = [&](const char* words) {
+            session.choose("Title", [&](planning::Study& study) { study.title = words; });
+        };
+        title("one");
+        QTRY_COMPARE(count(), 1);
+        {
+            SlowDisk slow(folder_->path(), 1);
+            slow.setAllTo(1200);
+            title("two");
+            QTest::qWait(1000);  // it is being written
+            session.history().setClean();
+            title("three");
+            keeper.flush();
+        }
+        QCOMPARE(count(), 1);
+        session.history().setClean();
+        QTRY_COMPARE(count(), 0);
+    }
+
     void stockIsTakenOnce() {
         planning::Study study = smallStudy();
         study.approach.ground = planning::Ground::none;
@@ -252,7 +363,7 @@ class TestOneStudy : public QObject {
             const SlowDisk slow(folder_->path(), 1500);
             QAbstractButton* take = buttonOf(window, "Take it into the drawer");
             for (int click = 0; click < 2; ++click) QTest::mouseClick(take, Qt::LeftButton);
-            QTRY_VERIFY_WITH_TIMEOUT(window.session().record().entries.back().kind == EntryKind::stockTaken, 10000);
+            QTRY_VERIFY(window.session().record().entries.back().kind == EntryKind::stockTaken);
             QTest::qWait(2000);
         }
         const materials::Drawer drawer = *(*store)->drawer();

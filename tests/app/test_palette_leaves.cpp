@@ -40,7 +40,7 @@ class TestPaletteLeaves : public QObject {
         QVERIFY(window);
         pressed(*window, "How many");
         auto* curve = window->findChild<CurveLeaf*>();
-        QVERIFY(curve && QTest::qWaitFor([&] { return curve->isWhole(); }, 60000));
+        QVERIFY(curve && QTest::qWaitFor([&] { return curve->isWhole(); }, patience));
         QVERIFY(curve->curve().size() > 3 && curve->curve().front().difference > curve->curve().back().difference);
         const planning::PalettePoint point = curve->curve()[2];
         QTest::mouseClick(curve, Qt::LeftButton, {}, curve->placeOf(point.sticks).toPoint());
@@ -48,14 +48,14 @@ class TestPaletteLeaves : public QObject {
         QVERIFY(planned(*window));
         QVERIFY(std::fabs(window->session().plan()->summary.picture.mean - point.difference) < 1e-9);
         window->session().history().undo();
-        QVERIFY(planned(*window) && QTest::qWaitFor([&] { return curve->isWhole(); }, 60000));
+        QVERIFY(planned(*window) && QTest::qWaitFor([&] { return curve->isWhole(); }, patience));
         // The same by the keyboard, and as few as keep it within a difference.
         const int before = window->session().study().stickLimit;
         curve->setFocus();
         QTest::keyClick(curve, Qt::Key_Left);
         QTest::keyClick(curve, Qt::Key_Return);
         QVERIFY(window->session().study().stickLimit != before && planned(*window));
-        QVERIFY(QTest::qWaitFor([&] { return curve->isWhole(); }, 60000));
+        QVERIFY(QTest::qWaitFor([&] { return curve->isWhole(); }, patience));
         named<QDoubleSpinBox>(*window, "As few as keep it within")->setValue(19);
         pressed(*window, "Take 3 sticks");
         QCOMPARE(window->session().study().stickLimit, 3);
@@ -67,7 +67,7 @@ class TestPaletteLeaves : public QObject {
         QVERIFY(window);
         pressed(*window, "To buy");
         auto* gaps = window->findChild<GapsLeaf*>();
-        QVERIFY(gaps && QTest::qWaitFor([&] { return gaps->isWhole(); }, 60000));
+        QVERIFY(gaps && QTest::qWaitFor([&] { return gaps->isWhole(); }, patience));
         QVERIFY(!gaps->gaps().empty() && gaps->gaps().size() <= 2);
         for (const planning::Gap& gap : gaps->gaps()) QVERIFY(gap.stick.id == "t5" || gap.stick.id == "t6");
         QVERIFY(window->margin().text().paragraphs.join(' ').contains("falls from"));
@@ -87,11 +87,11 @@ class TestPaletteLeaves : public QObject {
         QTest::keyClick(tray, Qt::Key_Right);
         // What stands nearest, and what the picture would be without it, which it then is.
         const auto told = [&] { return window->margin().text().paragraphs.join(' '); };
-        QVERIFY(QTest::qWaitFor([&] { return told().contains("If it is missing, the nearest is"); }, 30000));
+        QVERIFY(QTest::qWaitFor([&] { return told().contains("If it is missing, the nearest is"); }, patience));
         const auto isTried = [&] {
             return told().contains("Left out and planned anew: ") && !told().contains("being tried");
         };
-        QVERIFY(QTest::qWaitFor(isTried, 30000));
+        QVERIFY(QTest::qWaitFor(isTried, patience));
         const QString promised = told().section("Left out and planned anew: ", 1).section('.', 0, 1);
         const planning::PlanOutcome before = planning::outcomeOf(*window->session().plan());
         pressed(*window, "Leave it out");
@@ -120,7 +120,7 @@ class TestPaletteLeaves : public QObject {
         pressed(*window, "Which");
         auto* earths = named<AnswerButton>(*window, "Limited palette: Earths alone");
         QVERIFY(earths && !earths->isChecked());
-        QVERIFY(QTest::qWaitFor([&] { return earths->figures() != "being tried"; }, 60000));
+        QVERIFY(QTest::qWaitFor([&] { return earths->figures() != "being tried"; }, patience));
         const QString promised = earths->figures();
         const planning::PlanOutcome before = planning::outcomeOf(*window->session().plan());
         QTest::mouseClick(earths, Qt::LeftButton);
@@ -152,7 +152,7 @@ class TestPaletteLeaves : public QObject {
         QTest::keyClick(tray, Qt::Key_Right);
         const auto told = [&] { return window->margin().text().paragraphs.join(' '); };
         const QString told1 = "With the nearest in its place the picture would be: ";
-        QVERIFY(QTest::qWaitFor([&] { return told().contains(told1) && !told().contains("being tried"); }, 30000));
+        QVERIFY(QTest::qWaitFor([&] { return told().contains(told1) && !told().contains("being tried"); }, patience));
         const QString promised = told().section(told1, 1).section('.', 0, 1);
         instead->setFocus();
         QTest::keyClick(instead, Qt::Key_Down);

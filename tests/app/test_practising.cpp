@@ -131,7 +131,7 @@ class TestPractising : public QObject {
         photograph.write(reinterpret_cast<const char*>(jpeg.data()), qint64(jpeg.size()));
         photograph.close();
         window().readDrawing(photograph.fileName());
-        QTRY_VERIFY_WITH_TIMEOUT(!window().lesson().isReading(), 60000);
+        QTRY_VERIFY(!window().lesson().isReading());
         QCOMPARE(window().lesson().stage(), DrawingLesson::Stage::told);
         QVERIFY(std::fabs(window().lesson().drawn().aside.x - 1 / 30.0) < 0.01);
         key(Qt::Key_Return);
@@ -199,7 +199,7 @@ class TestPractising : public QObject {
         // Read by another program: poppler's.
         QProcess reader;
         reader.start("pdftotext", {"-layout", week, "-"});
-        QVERIFY(reader.waitForFinished(20000));
+        QVERIFY(reader.waitForFinished(patience));
         const QString words = QString::fromUtf8(reader.readAllStandardOutput()).simplified();
         QVERIFY2(words.contains("Wider angle") && words.contains("You tell") && words.contains("Next"),
                  qPrintable(words));

@@ -65,8 +65,8 @@ class TestRecovery : public QObject {
         window.show();
         window.offerUnsavedWork();
         UnsavedSheet* sheet = nullptr;
-        const bool isSeen =
-            QTest::qWaitFor([&] { return (sheet = window.findChild<UnsavedSheet*>()) && sheet->isVisible(); }, 10000);
+        const bool isSeen = QTest::qWaitFor(
+            [&] { return (sheet = window.findChild<UnsavedSheet*>()) && sheet->isVisible(); }, patience);
         return isSeen ? sheet : nullptr;
     }
 
@@ -85,17 +85,26 @@ class TestRecovery : public QObject {
         for (int round = 0; round < kills; ++round) {
             QProcess run;
             run.start(QCoreApplication::applicationFilePath(), {"--choose-for-ever", study_});
-            QVERIFY(run.waitForStarted() && run.waitForReadyRead(20000));
+            QVERIFY(run.waitForStarted() && run.waitForReadyRead(patience));
             QTest::qWait(random.below(4500));
             ::kill(pid_t(run.processId()), SIGKILL);
             const qint64 killed = QDateTime::currentMSecsSinceEpoch();
             QVERIFY(run.waitForFinished());
             int owed = 0, last = 0;
-            for (const QByteArray& line : run.readAllStandardOutput().split('\n')) {
+            // On a busy machine the program itself comes late: by how much its own lines tell.
+            qint64 before = 0, late = 0;
+            const QList<QByteArray> lines = run.readAllStandardOutput().split('\n');
+            for (const QByteArray& line : lines) {
+                constexpr qint64 usual = 420;  // milliseconds between two choices at most
+                const qint64 at = line.split(' ').value(1).toLongLong();
+                if (at > 0 && before > 0) late = std::max(late, at - before - usual);
+                if (at > 0) before = at;
+            }
+            for (const QByteArray& line : lines) {
                 const QList<QByteArray> parts = line.split(' ');
                 if (parts.size() != 2) continue;
                 last = parts[0].toInt();
-                if (parts[1].toLongLong() <= killed - 2000) owed = last;
+                if (parts[1].toLongLong() <= killed - 2000 - 2 * late) owed = last;
             }
             {
                 const auto works = left();
@@ -119,8 +128,8 @@ class TestRecovery : public QObject {
     void whatIsTakenUpGoesOn() {
         QProcess run;
         run.start(QCoreApplication::applicationFilePath(), {"--choose-for-ever", study_});
-        QVERIFY(run.waitForReadyRead(20000));
-        QTRY_COMPARE_WITH_TIMEOUT(journals(), 1, 10000);
+        QVERIFY(run.waitForReadyRead(patience));
+        QTRY_COMPARE(journals(), 1);
         QTest::qWait(1500);
         run.kill();
         QVERIFY(run.waitForFinished());
@@ -132,7 +141,7 @@ class TestRecovery : public QObject {
         for (const QLabel* label : sheet->findChildren<QLabel*>()) hasPicture |= !label->pixmap().isNull();
         QVERIFY(hasPicture);
         pressed(*sheet, "Take it up");
-        QVERIFY(QTest::qWaitFor([&] { return window.session().study().reference != nullptr; }, 10000));
+        QVERIFY(QTest::qWaitFor([&] { return window.session().study().reference != nullptr; }, patience));
         const int title = std::stoi(window.session().study().title);
         QVERIFY(title > 1 && window.isWindowModified());
         window.session().history().undo();
@@ -151,11 +160,11 @@ class TestRecovery : public QObject {
         QTest::qWait(1200);
         QCOMPARE(journals(), 0);  // nothing was chosen
         title(*window, "first");
-        QTRY_COMPARE_WITH_TIMEOUT(journals(), 1, 3000);
+        QTRY_COMPARE(journals(), 1);
         window->session().history().undo();  // back to what is saved
         QTRY_COMPARE(journals(), 0);
         title(*window, "second");
-        QTRY_COMPARE_WITH_TIMEOUT(journals(), 1, 3000);
+        QTRY_COMPARE(journals(), 1);
         answeredWith(QMessageBox::Discard);
         QVERIFY(window->close());
         window.reset();
@@ -166,7 +175,7 @@ class TestRecovery : public QObject {
         auto first = opened(), second = opened();
         title(*first, "one");
         title(*second, "two");
-        QTRY_COMPARE_WITH_TIMEOUT(journals(), 2, 3000);
+        QTRY_COMPARE(journals(), 2);
         QVERIFY(left().empty());
         second->session().history().setClean();
         QTRY_COMPARE(journals(), 1);
@@ -200,7 +209,7 @@ class TestRecovery : public QObject {
         QSignalSpy met(&keeper, &JournalKeeper::problemMet);
         session.open(smallStudy(), smallLibrary());
         session.choose("Title", [](planning::Study& study) { study.title = "a"; });
-        QTRY_COMPARE_WITH_TIMEOUT(met.size(), 1, 3000);
+        QTRY_COMPARE(met.size(), 1);
         session.choose("Title", [](planning::Study& study) { study.title = "b"; });
         QTest::qWait(1500);
         QCOMPARE(met.size(), 1);
@@ -222,7 +231,7 @@ class TestRecovery : public QObject {
         QVERIFY(isTold);
         pressed(window, "Tea hills at first light");
         QVERIFY(!window.isAtBeginning());
-        QTRY_COMPARE_WITH_TIMEOUT(window.session().study().title, std::string("Tea hills at first light"), 20000);
+        QTRY_COMPARE(window.session().study().title, std::string("Tea hills at first light"));
         window.session().stopPlanning();
     }
 

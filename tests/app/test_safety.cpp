@@ -120,7 +120,7 @@ class TestSafety : public QObject {
         for (int i = 0; i < 9; ++i) {
             dragged(window, {{0.2, 0.2}, {0.7, 0.62}});
             pressed(window, "Level by it");
-            QVERIFY(QTest::qWaitFor([&] { return window.session().isPlanCurrent(); }, 60000));
+            QVERIFY(QTest::qWaitFor([&] { return window.session().isPlanCurrent(); }, patience));
         }
         dragged(window, {{0.0, 0.0}, {1.0, 1.0}});
         pressed(window, "Crop freely");

@@ -196,7 +196,7 @@ class TestSubjectStation : public QObject {
         Went went{*window};
         QVERIFY(!window->pinUp(at("missing.png")));
         QVERIFY(window->pinUp(at("blue.png")));
-        QVERIFY(QTest::qWaitFor([&] { return !window->isOpening(); }, 20000));
+        QVERIFY(QTest::qWaitFor([&] { return !window->isOpening(); }, patience));
         went.on();
         pressed(*window, "Areas");
         clicked(*window, 0.5, 0.5);
@@ -316,7 +316,7 @@ class TestSubjectStation : public QObject {
         cv::circle(large, {1000, 750}, 300, cv::Scalar(40, 60, 150), cv::FILLED, cv::LINE_AA);
         QVERIFY(cv::imwrite(at("large.png").toStdString(), large));
         QVERIFY(window->openFile(at("large.png")));
-        QVERIFY(QTest::qWaitFor([&] { return !window->isOpening(); }, 20000) && planned(*window));
+        QVERIFY(QTest::qWaitFor([&] { return !window->isOpening(); }, patience) && planned(*window));
         QSignalSpy seen(&window->session(), &Session::detailSeen);
         window->pictures().zoomBy(6, QPointF(window->pictures().width() / 4.0, window->pictures().height() / 2.0));
         QVERIFY(seen.wait(10000));
@@ -328,4 +328,5 @@ class TestSubjectStation : public QObject {
 };
 
 QTEST_MAIN(TestSubjectStation)
+#include "patience.h"
 #include "test_subject_station.moc"

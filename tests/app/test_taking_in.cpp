@@ -171,7 +171,7 @@ class TestTakingIn : public DrawerHand {
 
         const materials::Drawer before = window_->drawer();
         auto* sheet = opened<CardSheet>([&] { window_->readCard(at("card.jpg")); });
-        QVERIFY(QTest::qWaitFor([&] { return !sheet->isBusy(); }, 30000));
+        QVERIFY(QTest::qWaitFor([&] { return !sheet->isBusy(); }, patience));
         QVERIFY(window_->drawer() == before);
         QVERIFY(!sheet->readingOf(1));
         const auto labOf = [](const Owned& owned) { return colour::labFromSrgb8(*materials::colourOf(owned)); };
@@ -180,10 +180,10 @@ class TestTakingIn : public DrawerHand {
         auto* heavy = checkBox(sheet, "Use the heavy field");
         QVERIFY(heavy->isChecked());
         heavy->click();
-        QVERIFY(QTest::qWaitFor([&] { return !sheet->isBusy(); }, 30000));
+        QVERIFY(QTest::qWaitFor([&] { return !sheet->isBusy(); }, patience));
         QVERIFY(!(labOf(*sheet->readingOf(0)) == whole));
         heavy->click();
-        QVERIFY(QTest::qWaitFor([&] { return !sheet->isBusy(); }, 30000));
+        QVERIFY(QTest::qWaitFor([&] { return !sheet->isBusy(); }, patience));
         QVERIFY(labOf(*sheet->readingOf(0)) == whole);
         QTest::keyClick(in<QWidget>(sheet, "Rows of the card"), Qt::Key_Down);
         QTest::keyClick(in<QWidget>(sheet, "Rows of the card"), Qt::Key_Down);
@@ -192,7 +192,7 @@ class TestTakingIn : public DrawerHand {
         auto* is = in<QComboBox>(sheet, "It is");
         QVERIFY(is->currentText().endsWith(QString::fromStdString(ids[3])));
         choose(is, 0);
-        QVERIFY(QTest::qWaitFor([&] { return !sheet->isBusy(); }, 30000));
+        QVERIFY(QTest::qWaitFor([&] { return !sheet->isBusy(); }, patience));
         QTest::mouseClick(button(sheet, "Take %1 readings", int(rows.size()) - 2), Qt::LeftButton);
         QCOMPARE(window_->margin().text().head, QStringLiteral("Card read"));
         for (std::size_t r = 0; r < ids.size(); ++r) {
@@ -229,4 +229,5 @@ class TestTakingIn : public DrawerHand {
 };
 
 QTEST_MAIN(TestTakingIn)
+#include "patience.h"
 #include "test_taking_in.moc"

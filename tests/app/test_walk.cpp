@@ -37,6 +37,22 @@ int walkForEver(const QString& folder, const QStringList& files, unsigned seed) 
     for (;;) walk.step();
 }
 
+/// A note is on its way to a slow disk and a choice is not saved when the system asks the program to end.
+int waitForTheEnd(const QString& folder, const QString& file) {
+    const SlowDisk slow(folder, 2000, 3);
+    EaselWalk walk(folder, {file}, 1);
+    app::MainWindow& window = walk.window();
+    window.endWithTheSystem();
+    if (!hasOpened(window, file)) return 3;
+    window.session().stopPlanning();
+    auto& bench = *window.findChild<app::BenchStation*>();
+    bench.easel().remark("A.dune last");
+    window.session().choose("Title", [](planning::Study& study) { study.title = "not saved"; });
+    std::printf("begun\n");
+    std::fflush(stdout);
+    return QApplication::exec();
+}
+
 /// What is wrong with the files, empty if nothing is: a note that was confirmed is in its own file once; any other note
 /// is there once at most; and none is in another's file.
 QString faultIn(const QString& folder, const std::set<std::string>& confirmed) {
@@ -84,6 +100,33 @@ class TestWalk : public QObject {
         QVERIFY2(fault.isEmpty(), qPrintable(fault));
     }
 
+    /// Asked to end, the program writes what was done, keeps what was chosen in the journal, and ends by itself.
+    void askedToEndItEndsInOrder_data() {
+        QTest::addColumn<int>("signal");
+        QTest::newRow("SIGTERM") << SIGTERM;
+        QTest::newRow("SIGINT") << SIGINT;
+        QTest::newRow("SIGHUP") << SIGHUP;
+    }
+    void askedToEndItEndsInOrder() {
+        QFETCH(int, signal);
+        QTemporaryDir folder;
+        const QString file = writtenStudies(folder.path()).value(0);
+        for (const auto& work : app::JournalKeeper::unsavedWork(app::JournalKeeper::usualFolder()))
+            app::JournalKeeper::throwAway(work);
+        QProcess walk;
+        walk.start(QCoreApplication::applicationFilePath(), {"--wait-for-the-end", folder.path(), file});
+        QVERIFY(walk.waitForStarted() && walk.waitForReadyRead(patience));
+        ::kill(pid_t(walk.processId()), signal);
+        QVERIFY(walk.waitForFinished());
+        QCOMPARE(walk.exitStatus(), QProcess::NormalExit);
+        QCOMPARE(walk.exitCode(), 0);
+        QCOMPARE(notesIn(file), (std::map<std::string, int>{{"A.dune last", 1}}));
+        const auto left = app::JournalKeeper::unsavedWork(app::JournalKeeper::usualFolder());
+        QCOMPARE(left.size(), std::size_t(1));
+        QCOMPARE(left.front().head->title, QString("not saved"));
+        app::JournalKeeper::throwAway(left.front());
+    }
+
     void killedAtAnyMomentNothingConfirmedIsLost() {
         QTemporaryDir folder;
         const QStringList files = writtenStudies(folder.path());
@@ -94,7 +137,7 @@ class TestWalk : public QObject {
             QProcess walk;
             walk.start(QCoreApplication::applicationFilePath(),
                        QStringList{"--walk-for-ever", folder.path(), QString::number(100 + kill)} + files);
-            QVERIFY(walk.waitForStarted() && walk.waitForReadyRead(30000));
+            QVERIFY(walk.waitForStarted() && walk.waitForReadyRead(patience));
             QTest::qSleep(random.below(6000));
             ::kill(pid_t(walk.processId()), SIGKILL);
             QVERIFY(walk.waitForFinished());
@@ -117,6 +160,7 @@ int main(int argc, char** argv) {
         app::applyTheme(app::ThemeName::mid);
         return walkForEver(arguments.value(2), arguments.mid(4), arguments.value(3).toUInt());
     }
+    if (arguments.value(1) == "--wait-for-the-end") return waitForTheEnd(arguments.value(2), arguments.value(3));
     TestWalk test;
     return QTest::qExec(&test, argc, argv);
 }

@@ -99,7 +99,7 @@ class TestCli : public QObject {
         // Read back by an independent renderer: poppler's text of the PDF names every stick.
         QProcess text;
         text.start("pdftotext", {"-layout", at("plan/plan.pdf"), "-"});
-        text.waitForFinished(30000);
+        text.waitForFinished(patience);
         const QString words = QString::fromUtf8(text.readAllStandardOutput());
         for (const QJsonValue stick : plan["sticks"].toArray())
             QVERIFY2(words.contains(stick["name"].toString()), qPrintable(stick["name"].toString()));
@@ -417,4 +417,5 @@ class TestCli : public QObject {
 };
 
 QTEST_GUILESS_MAIN(TestCli)
+#include "patience.h"
 #include "test_cli.moc"

@@ -5,6 +5,7 @@
 #include "planned_study.h"
 #include "planning/easel_timers.h"
 #include "planning/stage_picture.h"
+#include "planning/study_fields.h"
 #include "recorded.h"
 
 using namespace planning;
@@ -122,6 +123,42 @@ class TestRecord : public QObject {
         QCOMPARE(Standing(record).deviations().size(), std::size_t(1));
         record.entries.push_back(asPlanned);
         QVERIFY(Standing(record).deviations().empty());
+    }
+
+    /// What may yet be chosen on a begun sheet moves nothing that is laid.
+    void aChoiceOnABegunSheetMovesNothingThatIsLaid() {
+        const Study study = plain();
+        Kept kept;
+        const Plan plan = planFrom(study, {}, kept);
+        const int step = std::min(5, int(plan.steps.size()));
+        Record record = laidUpTo(plan, study, step);
+        record.entries.push_back(entryOf(EntryKind::planChanged));
+        const std::vector<std::function<void(Study&)>> choices{
+            [](Study& s) { s.valueLevels = 3; },
+            [](Study& s) { s.colour.chroma = 1.2; },
+            [](Study& s) { s.stickLimit = 5; },
+            [](Study& s) { s.layers = 2; },
+            [](Study& s) { s.detail = Detail::fine; },
+            [](Study& s) { s.approach.first = FirstPart::focal; },
+            [](Study& s) { s.areaChoices.front().plane = subject::Plane::foreground; },
+            [](Study& s) { s.areaChoices.front().kind = subject::AreaKind::foliage; },
+            [](Study& s) { s.areaChoices.front().barred = {{"t6"}}; },
+            [](Study& s) { s.light = colour::Light::lamp; },
+        };
+        for (std::size_t i = 0; i < choices.size(); ++i) {
+            Study chosen = study;
+            choices[i](chosen);
+            QVERIFY2(!changesBegunSheet(study, chosen), qPrintable(QString::number(i)));
+            const Plan after = planFrom(chosen, record, kept);
+            for (int laid = 0; laid < step - 1; ++laid) {
+                const Step &was = plan.steps[std::size_t(laid)], &is = after.steps[std::size_t(laid)];
+                QVERIFY2(was.key == is.key && was.number == is.number, qPrintable(QString::number(i)));
+                const LaidStep one = laidStep(plan, was, 400, 300), other = laidStep(after, is, 400, 300);
+                // What the drawing is made with is told anew by each plan.
+                if (was.layers.empty()) continue;
+                QVERIFY2(one.stick == other.stick && isSame(mapOf(one), mapOf(other)), qPrintable(QString::number(i)));
+            }
+        }
     }
 
     /// Planned anew from what was laid, through the maps as they are kept, at every step.

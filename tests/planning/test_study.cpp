@@ -354,6 +354,53 @@ class TestStudy : public QObject {
         QVERIFY2(int(changed.size()) >= 30 / every, qPrintable(QString::number(changed.size())));
     }
 
+    /// Whatever may yet be chosen on a begun sheet leaves its areas as they are: by their keys what is laid is found
+    /// again. What a sheet settles is told by each field.
+    void whatMayBeChosenOnABegunSheetKeepsItsAreas() {
+        Kept kept;
+        const Study start = fullStudy();
+        const auto before = *readSubject(start, kept);
+        std::set<std::string> settled, free;
+        Changer(start, [&](const std::string& name, const Study& study) {
+            if (changesBegunSheet(start, study)) return void(settled.insert(name));
+            free.insert(name);
+            const auto now = readSubject(study, kept);
+            QVERIFY2(now.ok(), name.c_str());
+            QVERIFY2(alike((*now)->areas.map, before->areas.map), name.c_str());
+            for (std::size_t i = 0; i < before->areas.list.size(); ++i)
+                QCOMPARE((*now)->areas.list[i].key, before->areas.list[i].key);
+        }).run();
+        for (const char* name : {"widthMillimetres", "heightMillimetres", "centreX", "degrees", "grey", "areas",
+                                 "parting", "squint", "paper", "ground", "areaEdits", "noFaces", "pairs", "mixed"})
+            QVERIFY2(settled.contains(name), name);
+        for (const char* name : {"title", "valueLevels", "thresholds", "chroma", "stickLimit", "school", "stack",
+                                 "barred", "kind", "measures", "light", "series", "name"})
+            QVERIFY2(free.contains(name), name);
+        Study another = start;
+        another.reference = flatPicture({1, 2, 3});
+        QVERIFY(changesBegunSheet(start, another));
+    }
+
+    void changedFieldsAreTold() {
+        const Study start = fullStudy();
+        QVERIFY(changedFields(start, start).empty());
+        Study other = start;
+        other.areas = 9;
+        QCOMPARE(changedFields(start, other), std::vector<std::string>{"areas"});
+        other.areaChoices.front().name = "globe";
+        other.approach.first = FirstPart::focal;
+        other.reference = flatPicture({1, 2, 3});
+        QCOMPARE(changedFields(start, other), (std::vector<std::string>{"reference", "areas", "first", "areaNames"}));
+        // A place alone says nothing; what is said there does, and where.
+        Study named = start, moved = start;
+        named.areaChoices.push_back({0.1, 0.9, ""});
+        QVERIFY(!differIn(start, named, Affects::stacks));
+        named.areaChoices.back().kind = subject::AreaKind::sky;
+        QVERIFY(differIn(start, named, Affects::stacks) && differIn(start, named, Affects::reading));
+        moved.areaChoices.front().x = 0.2;
+        QVERIFY(differIn(start, moved, Affects::stacks));
+    }
+
     /// Of the picture's own colours masses are kept, as long as nothing is changed about them.
     void massesAreFoundAnew() {
         Study study = smallStudy();

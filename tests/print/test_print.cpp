@@ -26,7 +26,7 @@ namespace {
 QString outputOf(const QString& program, const QStringList& arguments) {
     QProcess process;
     process.start(program, arguments);
-    process.waitForFinished(30000);
+    process.waitForFinished(patience);
     return QString::fromUtf8(process.readAllStandardOutput());
 }
 
@@ -279,4 +279,5 @@ class TestPrint : public QObject {
 };
 
 QTEST_MAIN(TestPrint)
+#include "patience.h"
 #include "test_print.moc"

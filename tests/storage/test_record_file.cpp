@@ -136,6 +136,25 @@ class TestRecordFile : public QObject {
         QCOMPARE(readBack(newer).problem().kind, ProblemKind::duneNewer);
     }
 
+    /// A map that claims 900 megapixels is refused before any of it is decoded (a .dune that held 332 MB of them).
+    void anOverLargeMapIsRefused() {
+        common::Bytes png{0x89, 'P', 'N', 'G', '\r', '\n', 0x1A, '\n', 0, 0, 0,    13,
+                          'I',  'H', 'D', 'R', 0,    0,    0x75, 0x30, 0, 0, 0x75, 0x30};
+        QVERIFY(planning::isOverLarge(png));
+        const auto back = [&] {
+            return recordFrom(
+                jsonOf(fullRecord()), [&](const std::string&) { return std::make_shared<const common::Bytes>(png); },
+                "a.dune");
+        };
+        QCOMPARE(back().problem().kind, ProblemKind::duneDamaged);
+        planning::LaidStep laid;
+        laid.map = std::make_shared<const common::Bytes>(png);
+        QVERIFY(planning::mapOf(laid).empty());
+        png[18] = png[22] = 0x04;  // 1072 by 1072
+        QVERIFY(!planning::isOverLarge(png));
+        QVERIFY(back().ok());
+    }
+
     void logsStandOnTheShelfWithoutTheirPictures() {
         const auto shelf = std::filesystem::path(folder_.filePath("logs").toStdString());
         QVERIFY(shelvedLogs(shelf).empty());

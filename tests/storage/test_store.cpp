@@ -288,6 +288,31 @@ class TestStore : public QObject {
         QVERIFY(store->drawer()->things[0] == measured);
     }
 
+    /// What is counted off the stock and how far it was counted are one change, and undone as one.
+    void stockIsToldOfARecordOnce() {
+        const auto store = opened(at("stock.sqlite"));
+        QVERIFY(store->apply({.put = {numbered(1)}, .stockTaken = {{"r1", 4}}}).ok());
+        QVERIFY(store->apply({.stockTaken = {{"r2", 1}, {"r1", 9}}}).ok());
+        const std::vector<materials::StockTaken> taken{{"r1", 9}, {"r2", 1}};
+        QVERIFY(store->drawer()->stockTaken == taken);
+        QVERIFY(opened(at("stock.sqlite"))->drawer()->stockTaken == taken);
+    }
+
+    /// Photographs that cannot be let go now do not keep the library shut.
+    void aPhotographThatCannotGoStays() {
+        std::string key;
+        {
+            const auto store = opened(at("stuck.sqlite"));
+            key = *store->keep({"nobody's.jpg", {9}});
+        }
+        changedBy(at("stuck.sqlite"),
+                  "CREATE TRIGGER stuck BEFORE DELETE ON photograph BEGIN SELECT RAISE(ABORT, 'no'); END");
+        const auto store = MaterialsStore::open(at("stuck.sqlite"));
+        QVERIFY(store.ok());
+        QVERIFY((*store)->photograph(key).ok());
+        QVERIFY((*store)->apply({.put = {numbered(1)}}).ok());
+    }
+
     void whatCannotBeReadIsRefused() {
         QFile broken(at("broken.sqlite"));
         QVERIFY(broken.open(QIODevice::WriteOnly));
@@ -399,7 +424,7 @@ class TestStore : public QObject {
             QProcess writer;
             writer.start(QCoreApplication::applicationFilePath(), {"--write-for-ever", file});
             QVERIFY(writer.waitForStarted());
-            QVERIFY(writer.waitForReadyRead(20000));
+            QVERIFY(writer.waitForReadyRead(patience));
             QTest::qWait(random.below(25));
             ::kill(pid_t(writer.processId()), SIGKILL);
             QVERIFY(writer.waitForFinished());
@@ -431,4 +456,5 @@ int main(int argc, char** argv) {
     TestStore test;
     return QTest::qExec(&test, argc, argv);
 }
+#include "patience.h"
 #include "test_store.moc"

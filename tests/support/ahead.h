@@ -20,6 +20,7 @@
 #include <string>
 #include <variant>
 #include <vector>
+#include "patience.h"
 #ifdef QT_WIDGETS_LIB
 #include <QApplication>
 #include <QComboBox>

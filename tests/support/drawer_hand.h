@@ -25,6 +25,7 @@
 #include "colour/difference.h"
 #include "drawing/fonts.h"
 #include "own_home.h"
+#include "patience.h"
 #include "review/stand_in_camera.h"
 #include "small_study.h"
 #include "window_hand.h"
@@ -120,7 +121,7 @@ class DrawerHand : public QObject {
                 if (sheet->isVisible()) return sheet;
             return nullptr;
         };
-        if (!QTest::qWaitFor([&] { return found() != nullptr; }, 5000)) qFatal("no sheet was opened");
+        if (!QTest::qWaitFor([&] { return found() != nullptr; }, patience)) qFatal("no sheet was opened");
         return found();
     }
     void trigger(const QString& text) {

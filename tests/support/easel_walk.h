@@ -15,6 +15,7 @@
 #include "app/bench/note_sheet.h"
 #include "app/recovery/unsaved_sheet.h"
 #include "numbers.h"
+#include "patience.h"
 #include "storage/document.h"
 #include "window_hand.h"
 
@@ -93,7 +94,7 @@ class EaselWalk {
         if (random_.below(3) > 0) QTest::qWait(random_.below(120));
         // Sometimes the hand is patient.
         if (random_.below(4) == 0)
-            (void)QTest::qWaitFor([&] { return !window_->isOpening() && !bench().file().isWriting(); }, 20000);
+            (void)QTest::qWaitFor([&] { return !window_->isOpening() && !bench().file().isWriting(); }, patience);
     }
 
     /// Leaves the window as at the end of a day: all that is confirmed is on the disk.
@@ -118,8 +119,7 @@ class EaselWalk {
         window->lifecycle().ask.nameToSave = [this] {
             constexpr int mostFiles = 12;
             if (files_.size() >= mostFiles) return QString();
-            const QString file =
-                QDir(folder_).filePath(QStringLiteral("S%1-%2.dune").arg(seed_).arg(files_.size()));
+            const QString file = QDir(folder_).filePath(QStringLiteral("S%1-%2.dune").arg(seed_).arg(files_.size()));
             files_ << file;
             return file;
         };
@@ -134,8 +134,7 @@ class EaselWalk {
     void act() {
         const QString path = bench().file().path();
         if (path.isEmpty() || !window_->session().study().reference) return;
-        const QString words =
-            QStringLiteral("%1 %2-%3").arg(QFileInfo(path).fileName()).arg(seed_).arg(++note_);
+        const QString words = QStringLiteral("%1 %2-%3").arg(QFileInfo(path).fileName()).arg(seed_).arg(++note_);
         window_->goTo(6);
         switch (random_.below(6)) {
             case 0:
@@ -175,7 +174,7 @@ class EaselWalk {
 
     void closeAndStart() {
         window_->close();
-        (void)QTest::qWaitFor([&] { return !window_->isVisible() || !window_->lifecycle().isLeaving(); }, 20000);
+        (void)QTest::qWaitFor([&] { return !window_->isVisible() || !window_->lifecycle().isLeaving(); }, patience);
         if (window_->isVisible()) return;  // the artist stayed
         startAgain();
     }

@@ -28,7 +28,7 @@ struct Fault {
 struct Delay {
     std::mutex mutex;
     std::string folder;  // empty: none stands
-    int maxMilliseconds = 0;
+    int minMilliseconds = 0, maxMilliseconds = 0;
     std::mt19937 random;
 } delay;
 
@@ -46,7 +46,8 @@ void waitFor(const char* path) {
     {
         const std::lock_guard lock(delay.mutex);
         if (delay.folder.empty() || !isUnder(path, delay.folder)) return;
-        milliseconds = int(delay.random() % unsigned(delay.maxMilliseconds + 1));
+        milliseconds =
+            delay.minMilliseconds + int(delay.random() % unsigned(delay.maxMilliseconds - delay.minMilliseconds + 1));
     }
     std::this_thread::sleep_for(std::chrono::milliseconds(milliseconds));
 }
@@ -137,6 +138,7 @@ QString FailingDisk::failedCall() {
 SlowDisk::SlowDisk(const QString& folder, int maxMilliseconds, unsigned seed) {
     const std::lock_guard lock(delay.mutex);
     delay.folder = folder.toStdString();
+    delay.minMilliseconds = 0;
     delay.maxMilliseconds = maxMilliseconds;
     delay.random.seed(seed);
 }
@@ -144,4 +146,9 @@ SlowDisk::SlowDisk(const QString& folder, int maxMilliseconds, unsigned seed) {
 SlowDisk::~SlowDisk() {
     const std::lock_guard lock(delay.mutex);
     delay.folder.clear();
+}
+
+void SlowDisk::setAllTo(int milliseconds) {
+    const std::lock_guard lock(delay.mutex);
+    delay.minMilliseconds = delay.maxMilliseconds = milliseconds;
 }

@@ -24,6 +24,8 @@ class SlowDisk {
  public:
     SlowDisk(const QString& folder, int maxMilliseconds, unsigned seed = 1);
     ~SlowDisk();
+    /// Each waits for as long as this.
+    void setAllTo(int milliseconds);
     SlowDisk(const SlowDisk&) = delete;
     SlowDisk& operator=(const SlowDisk&) = delete;
 };

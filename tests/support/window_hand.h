@@ -8,6 +8,7 @@
 
 #include "app/main_window.h"
 #include "own_home.h"
+#include "patience.h"
 #include "small_study.h"
 #include "wording/language.h"
 
@@ -20,12 +21,12 @@ Q_COREAPP_STARTUP_FUNCTION(speakEnglish)
 /// What a hand does at the real main window.
 
 inline bool planned(app::MainWindow& window) {
-    return QTest::qWaitFor([&] { return !window.isOpening() && window.session().isPlanCurrent(); }, 60000);
+    return QTest::qWaitFor([&] { return !window.isOpening() && window.session().isPlanCurrent(); }, patience);
 }
 
 /// Opens a file and waits until it has been read.
 inline bool hasOpened(app::MainWindow& window, const QString& file) {
-    return window.openFile(file) && QTest::qWaitFor([&] { return !window.isOpening(); }, 20000);
+    return window.openFile(file) && QTest::qWaitFor([&] { return !window.isOpening(); }, patience);
 }
 
 /// A window with this study, planned and active; null if it does not come to that.
@@ -37,16 +38,25 @@ inline std::unique_ptr<app::MainWindow> openedWindow(const QString& file) {
     // Shortcuts go to the active window; a bare X server has no window manager to make it so.
     window->activateWindow();
     window->setFocus();
-    return QTest::qWaitFor([&] { return window->isActiveWindow(); }, 5000) ? std::move(window) : nullptr;
+    return QTest::qWaitFor([&] { return window->isActiveWindow(); }, patience) ? std::move(window) : nullptr;
 }
 
-/// The question that will be asked is answered by this button.
-inline void answeredWith(QMessageBox::StandardButton button) {
-    QTimer::singleShot(300, [button] {
+/// The question that will be asked is answered by this button, whenever it comes; tells whether it has come.
+inline std::shared_ptr<bool> answeredWith(QMessageBox::StandardButton button) {
+    auto asked = std::make_shared<bool>(false);
+    auto* timer = new QTimer(qApp);
+    QObject::connect(timer, &QTimer::timeout, timer, [timer, asked, button, waited = 0]() mutable {
         auto* box = qobject_cast<QMessageBox*>(QApplication::activeModalWidget());
-        QVERIFY(box);
+        waited += timer->interval();
+        if ((!box || !box->button(button)) && waited < patience) return;
+        timer->stop();
+        timer->deleteLater();
+        QVERIFY2(box, "nothing was asked");
+        *asked = true;
         QTest::mouseClick(box->button(button), Qt::LeftButton);
     });
+    timer->start(20);
+    return asked;
 }
 
 template <typename Field>

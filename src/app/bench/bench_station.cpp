@@ -172,6 +172,11 @@ void BenchStation::showState() {
     for (QAction* action : actions()) action->setEnabled(isHere);
 }
 
+void BenchStation::forgetStudy() {
+    differenceBefore_ = -1;
+    otherwise_.clear();
+}
+
 void BenchStation::refresh() {
     showState();
     view_->update();

@@ -29,6 +29,7 @@ class BenchStation : public Station {
     QString introduction() const override;
     Views views() const override;
     void refresh() override;
+    void forgetStudy() override;
 
     Easel& easel() { return easel_; }
     StudyFile& file() { return desk_.file(); }

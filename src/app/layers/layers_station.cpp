@@ -284,6 +284,11 @@ void LayersStation::select(int stack) {
     showHandwork();
 }
 
+void LayersStation::forgetStudy() {
+    selected_ = -1;
+    followed_.clear();
+}
+
 void LayersStation::refresh() {
     detail_->setCurrentIndex(static_cast<int>(session_.study().detail));
     const bool isSection = leaves_->currentWidget() != approach_;

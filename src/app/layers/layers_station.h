@@ -28,6 +28,7 @@ class LayersStation : public Station {
     void point(const QPointF& fraction) override;
     void measure(const QLineF& line) override;
     void refresh() override;
+    void forgetStudy() override;
     Scrubber& scrubber() { return *scrubber_; }
     SectionView& section() { return *section_; }
     ApproachLeaf& approach() { return *approach_; }

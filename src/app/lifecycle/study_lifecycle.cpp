@@ -40,8 +40,11 @@ StudyLifecycle::StudyLifecycle(Desk& desk, const QString& journalFolder)
     const auto goesOn = [this] { hasEnded_ = false; };
     connect(&session_, &Session::studyChanged, this, goesOn);
     connect(&session_, &Session::recordChanged, this, goesOn);
-    // What could not be written is told; the artist stays with it.
-    connect(&file_, &StudyFile::problemMet, this, &StudyLifecycle::stay);
+    // What could not be written is told; the artist stays with it, whatever was to be opened.
+    connect(&file_, &StudyFile::problemMet, this, [this] {
+        stopReading();
+        stay();
+    });
 }
 
 void StudyLifecycle::leave(std::function<void()> then) {

@@ -232,6 +232,10 @@ void LogStation::showProgress() {
         [this](std::vector<ProgressStrip::Moment> moments) { strip_->show(std::move(moments)); });
 }
 
+void LogStation::forgetStudy() {
+    chosen_ = -1;
+}
+
 void LogStation::refresh() {
     if (chosen_ >= int(session_.record().entries.size())) chosen_ = -1;
     card_->setEnabled(!session_.record().isEmpty());

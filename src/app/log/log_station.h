@@ -27,6 +27,7 @@ class LogStation : public Station {
     QString introduction() const override;
     Views views() const override;
     void refresh() override;
+    void forgetStudy() override;
 
     QListWidget& days() { return *days_; }
     QLineEdit& searchField() { return *search_; }

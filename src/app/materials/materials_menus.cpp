@@ -284,8 +284,12 @@ void MaterialsWindow::attach(const QString& file) {
             if (!other) return other.problem();
             return (*other)->keep({title, *bytes});
         },
-        [this, things = selected()](const common::Result<std::string>& key) {
+        [this, ids = view_->selectedIds()](const common::Result<std::string>& key) {
             if (!key) return tellProblem(key.problem());
+            // As they are now: they may have been changed, or taken out, while it was read.
+            std::vector<Owned> things;
+            for (const std::string& id : ids)
+                if (const Owned* owned = own_.thing(id)) things.push_back(*owned);
             change(tr("Attach a photograph"), things, [&](Owned& owned) {
                 if (std::ranges::find(owned.photographs, *key) == owned.photographs.end())
                     owned.photographs.push_back(*key);

@@ -211,6 +211,10 @@ void PaperStation::take(const std::string& id) {
     });
 }
 
+void PaperStation::forgetStudy() {
+    looked_.clear();
+}
+
 void PaperStation::refresh() {
     const auto plan = session_.plan();
     goal_->refresh();

@@ -26,6 +26,7 @@ class PaperStation : public Station {
     QString introduction() const override;
     Views views() const override;
     void refresh() override;
+    void forgetStudy() override;
 
     /// A test card of the best three papers, remembered by the drawer. False where it could not be written.
     bool printTestCard(review::CardPaper format, const QString& file);

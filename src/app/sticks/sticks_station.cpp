@@ -128,6 +128,11 @@ void SticksStation::listTrays() {
     refresh();
 }
 
+void SticksStation::forgetStudy() {
+    selected_ = -1;
+    followed_.clear();
+}
+
 void SticksStation::refresh() {
     const QString tray = QString::fromStdString(session_.study().tray);
     if (from_->findData(tray) < 0) from_->addItem(tray, tray);  // one that is not there any more

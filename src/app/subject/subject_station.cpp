@@ -55,6 +55,10 @@ void SubjectStation::scribble(const QPolygonF& fractions) {
     Q_EMIT looksDifferent();
 }
 
+void SubjectStation::forgetStudy() {
+    on_.clear();
+}
+
 void SubjectStation::refresh() {
     if (on_.lookedAt >= int(session_.study().others.size())) on_.lookedAt = -1;
     for (SubjectLeaf* one : all_) one->refresh();

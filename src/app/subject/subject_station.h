@@ -26,6 +26,7 @@ class SubjectStation : public Station {
     void scribble(const QPolygonF& fractions) override;
     void point(const QPointF& fraction) override;
     void refresh() override;
+    void forgetStudy() override;
 
  private:
     SubjectLeaf* leaf() const { return all_[leaves_->currentIndex()]; }

@@ -314,7 +314,8 @@ void TrialWindow::layAreas() {
                     const common::Progress& progress) { return planning::mixturesOfAreas(*plan, media, progress); },
                 [this, plan](std::optional<planning::AreaMixtures> made) {
                     margin_->setProblem({});
-                    if (!made || plan != session_.plan()) return;
+                    const auto now = session_.plan();
+                    if (!made || !now || now->reading != plan->reading) return;
                     stacksOf_ = plan->reading;
                     State state = state_;
                     state.arrangement = Arrangement::areasMixtures;

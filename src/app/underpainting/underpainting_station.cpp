@@ -312,6 +312,11 @@ void UnderpaintingStation::point(const QPointF& fraction) {
     Q_EMIT looksDifferent();
 }
 
+void UnderpaintingStation::forgetStudy() {
+    looked_.reset();
+    area_.reset();
+}
+
 void UnderpaintingStation::refresh() {
     const auto plan = session_.plan();
     goal_->refresh();

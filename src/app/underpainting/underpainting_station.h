@@ -22,6 +22,7 @@ class UnderpaintingStation : public Station {
     Views views() const override;
     void point(const QPointF& fraction) override;
     void refresh() override;
+    void forgetStudy() override;
 
  protected:
     void showEvent(QShowEvent* event) override;

@@ -133,6 +133,10 @@ const subject::Masses* ValuesStation::shownMasses() const {
     return reading ? &reading->masses : nullptr;
 }
 
+void ValuesStation::forgetStudy() {
+    selected_ = -1;
+}
+
 void ValuesStation::refresh() {
     const planning::Study& study = session_.study();
     const auto reading = session_.reading();

@@ -29,6 +29,7 @@ class ValuesStation : public Station {
     Views views() const override;
     void point(const QPointF& fraction) override;
     void refresh() override;
+    void forgetStudy() override;
 
  private:
     QWidget* makeLadderLeaf();
