@@ -2893,26 +2893,6 @@ Freie Software unter der GNU GPL, Version 3 oder neuer.</translation>
         <translation>%1 Dieses Bild inzwischen mit dem Grundbestand planen?</translation>
     </message>
     <message>
-        <source>Reading the study</source>
-        <translation>Studie wird gelesen</translation>
-    </message>
-    <message>
-        <source>Open the leading picture first; %1 more can be pinned up beside it.</source>
-        <translation>Öffnen Sie zuerst das führende Bild; %1 weitere können daneben angeheftet werden.</translation>
-    </message>
-    <message>
-        <source>Pin up a reference</source>
-        <translation>Vorlage anheften</translation>
-    </message>
-    <message>
-        <source>Reading the picture</source>
-        <translation>Bild wird gelesen</translation>
-    </message>
-    <message>
-        <source>There is nothing to save yet: open a picture first.</source>
-        <translation>Es gibt noch nichts zu sichern: Öffnen Sie zuerst ein Bild.</translation>
-    </message>
-    <message>
         <source>The plan is not ready yet: wait until it is made, then export it.</source>
         <translation>Der Plan ist noch nicht fertig: Warten Sie, bis er gemacht ist, und exportieren Sie ihn dann.</translation>
     </message>
@@ -2923,10 +2903,6 @@ Freie Software unter der GNU GPL, Version 3 oder neuer.</translation>
     <message>
         <source>A construction drawing is exported as .svg or .pdf: give the file one of these endings.</source>
         <translation>Eine Konstruktionszeichnung wird als .svg oder .pdf exportiert: Geben Sie der Datei eine dieser Endungen.</translation>
-    </message>
-    <message>
-        <source>Reading what was not saved</source>
-        <translation>Nicht Gesichertes wird gelesen</translation>
     </message>
     <message>
         <source>Unsaved choices</source>
@@ -2979,6 +2955,14 @@ Freie Software unter der GNU GPL, Version 3 oder neuer.</translation>
     <message>
         <source>Study</source>
         <translation>Studie</translation>
+    </message>
+    <message>
+        <source>Waiting for what is still under way on this study</source>
+        <translation>Wartet auf das, was an dieser Studie noch im Gang ist</translation>
+    </message>
+    <message>
+        <source>Stay with this study</source>
+        <translation>Bei dieser Studie bleiben</translation>
     </message>
 </context>
 <context>
@@ -4970,6 +4954,45 @@ Einheit hineingeht, stehen dann hier.</translation>
     <message>
         <source>Takes the chosen stroke off.</source>
         <translation>Nimmt den gewählten Strich weg.</translation>
+    </message>
+</context>
+<context>
+    <name>app::StudyLifecycle</name>
+    <message>
+        <source>Reading the study</source>
+        <translation>Studie wird gelesen</translation>
+    </message>
+    <message>
+        <source>Open the leading picture first; %1 more can be pinned up beside it.</source>
+        <translation>Öffnen Sie zuerst das führende Bild; %1 weitere können daneben angeheftet werden.</translation>
+    </message>
+    <message>
+        <source>Pin up a reference</source>
+        <translation>Vorlage anheften</translation>
+    </message>
+    <message>
+        <source>Reading what was not saved</source>
+        <translation>Nicht Gesichertes wird gelesen</translation>
+    </message>
+    <message>
+        <source>%1 Your choices are here, but what was done at the easel is in that file. Make it readable and save, or save under another name.</source>
+        <translation>%1 Ihre Entscheidungen sind hier, aber was an der Staffelei getan wurde, steht in jener Datei. Machen Sie sie lesbar und speichern Sie, oder speichern Sie unter einem anderen Namen.</translation>
+    </message>
+    <message>
+        <source>Reading the picture</source>
+        <translation>Bild wird gelesen</translation>
+    </message>
+    <message>
+        <source>There is nothing to save yet: open a picture first.</source>
+        <translation>Es gibt noch nichts zu sichern: Öffnen Sie zuerst ein Bild.</translation>
+    </message>
+    <message>
+        <source>%1 Nothing is written over it: save under another name.</source>
+        <translation>%1 Sie wird nicht überschrieben: Speichern Sie unter einem anderen Namen.</translation>
+    </message>
+    <message>
+        <source>Writing the study</source>
+        <translation>Schreibt die Studie</translation>
     </message>
 </context>
 <context>

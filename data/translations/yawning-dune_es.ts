@@ -2893,26 +2893,6 @@ Software libre bajo la GNU GPL, versión 3 o posterior.</translation>
         <translation>%1 ¿Planear entretanto este cuadro con el material inicial?</translation>
     </message>
     <message>
-        <source>Reading the study</source>
-        <translation>Leyendo el estudio</translation>
-    </message>
-    <message>
-        <source>Open the leading picture first; %1 more can be pinned up beside it.</source>
-        <translation>Abra primero la imagen principal; se pueden fijar %1 más a su lado.</translation>
-    </message>
-    <message>
-        <source>Pin up a reference</source>
-        <translation>Fijar una referencia</translation>
-    </message>
-    <message>
-        <source>Reading the picture</source>
-        <translation>Leyendo la imagen</translation>
-    </message>
-    <message>
-        <source>There is nothing to save yet: open a picture first.</source>
-        <translation>Aún no hay nada que guardar: abra primero una imagen.</translation>
-    </message>
-    <message>
         <source>The plan is not ready yet: wait until it is made, then export it.</source>
         <translation>El plan aún no está listo: espere a que se haga, luego expórtelo.</translation>
     </message>
@@ -2923,10 +2903,6 @@ Software libre bajo la GNU GPL, versión 3 o posterior.</translation>
     <message>
         <source>A construction drawing is exported as .svg or .pdf: give the file one of these endings.</source>
         <translation>Un dibujo de construcción se exporta como .svg o .pdf: dé al archivo una de estas extensiones.</translation>
-    </message>
-    <message>
-        <source>Reading what was not saved</source>
-        <translation>Leyendo lo que no se guardó</translation>
     </message>
     <message>
         <source>Unsaved choices</source>
@@ -2979,6 +2955,14 @@ Software libre bajo la GNU GPL, versión 3 o posterior.</translation>
     <message>
         <source>Study</source>
         <translation>Estudio</translation>
+    </message>
+    <message>
+        <source>Waiting for what is still under way on this study</source>
+        <translation>Espera a lo que aún está en curso en este estudio</translation>
+    </message>
+    <message>
+        <source>Stay with this study</source>
+        <translation>Quedarse en este estudio</translation>
     </message>
 </context>
 <context>
@@ -4970,6 +4954,45 @@ la unidad se leerán aquí.</translation>
     <message>
         <source>Takes the chosen stroke off.</source>
         <translation>Quita el trazo elegido.</translation>
+    </message>
+</context>
+<context>
+    <name>app::StudyLifecycle</name>
+    <message>
+        <source>Reading the study</source>
+        <translation>Leyendo el estudio</translation>
+    </message>
+    <message>
+        <source>Open the leading picture first; %1 more can be pinned up beside it.</source>
+        <translation>Abra primero la imagen principal; se pueden fijar %1 más a su lado.</translation>
+    </message>
+    <message>
+        <source>Pin up a reference</source>
+        <translation>Fijar una referencia</translation>
+    </message>
+    <message>
+        <source>Reading what was not saved</source>
+        <translation>Leyendo lo que no se guardó</translation>
+    </message>
+    <message>
+        <source>%1 Your choices are here, but what was done at the easel is in that file. Make it readable and save, or save under another name.</source>
+        <translation>%1 Sus decisiones están aquí, pero lo que se hizo en el caballete está en ese archivo. Haga que se pueda leer y guarde, o guarde con otro nombre.</translation>
+    </message>
+    <message>
+        <source>Reading the picture</source>
+        <translation>Leyendo la imagen</translation>
+    </message>
+    <message>
+        <source>There is nothing to save yet: open a picture first.</source>
+        <translation>Aún no hay nada que guardar: abra primero una imagen.</translation>
+    </message>
+    <message>
+        <source>%1 Nothing is written over it: save under another name.</source>
+        <translation>%1 No se escribe encima: guarde con otro nombre.</translation>
+    </message>
+    <message>
+        <source>Writing the study</source>
+        <translation>Escribiendo el estudio</translation>
     </message>
 </context>
 <context>

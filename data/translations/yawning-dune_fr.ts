@@ -2893,26 +2893,6 @@ Logiciel libre sous la GNU GPL, version 3 ou ultérieure.</translation>
         <translation>%1 Planifier ce tableau avec le matériel de départ en attendant&#xa0;?</translation>
     </message>
     <message>
-        <source>Reading the study</source>
-        <translation>Lecture de l&apos;étude</translation>
-    </message>
-    <message>
-        <source>Open the leading picture first; %1 more can be pinned up beside it.</source>
-        <translation>Ouvrez d&apos;abord l&apos;image principale&#xa0;; %1 autres peuvent être épinglées à côté.</translation>
-    </message>
-    <message>
-        <source>Pin up a reference</source>
-        <translation>Épingler une référence</translation>
-    </message>
-    <message>
-        <source>Reading the picture</source>
-        <translation>Lecture de l&apos;image</translation>
-    </message>
-    <message>
-        <source>There is nothing to save yet: open a picture first.</source>
-        <translation>Il n&apos;y a encore rien à enregistrer&#xa0;: ouvrez d&apos;abord une image.</translation>
-    </message>
-    <message>
         <source>The plan is not ready yet: wait until it is made, then export it.</source>
         <translation>Le plan n&apos;est pas encore prêt&#xa0;: attendez qu&apos;il soit fait, puis exportez-le.</translation>
     </message>
@@ -2923,10 +2903,6 @@ Logiciel libre sous la GNU GPL, version 3 ou ultérieure.</translation>
     <message>
         <source>A construction drawing is exported as .svg or .pdf: give the file one of these endings.</source>
         <translation>Un dessin de construction s&apos;exporte en .svg ou .pdf&#xa0;: donnez au fichier l&apos;une de ces extensions.</translation>
-    </message>
-    <message>
-        <source>Reading what was not saved</source>
-        <translation>Lecture de ce qui n&apos;était pas enregistré</translation>
     </message>
     <message>
         <source>Unsaved choices</source>
@@ -2979,6 +2955,14 @@ Logiciel libre sous la GNU GPL, version 3 ou ultérieure.</translation>
     <message>
         <source>Study</source>
         <translation>Étude</translation>
+    </message>
+    <message>
+        <source>Waiting for what is still under way on this study</source>
+        <translation>Attend ce qui est encore en cours sur cette étude</translation>
+    </message>
+    <message>
+        <source>Stay with this study</source>
+        <translation>Rester sur cette étude</translation>
     </message>
 </context>
 <context>
@@ -4970,6 +4954,45 @@ y entre se liront ici.</translation>
     <message>
         <source>Takes the chosen stroke off.</source>
         <translation>Ôte le trait choisi.</translation>
+    </message>
+</context>
+<context>
+    <name>app::StudyLifecycle</name>
+    <message>
+        <source>Reading the study</source>
+        <translation>Lecture de l'étude</translation>
+    </message>
+    <message>
+        <source>Open the leading picture first; %1 more can be pinned up beside it.</source>
+        <translation>Ouvrez d'abord l'image principale ; %1 autres peuvent être épinglées à côté.</translation>
+    </message>
+    <message>
+        <source>Pin up a reference</source>
+        <translation>Épingler une référence</translation>
+    </message>
+    <message>
+        <source>Reading what was not saved</source>
+        <translation>Lecture de ce qui n'était pas enregistré</translation>
+    </message>
+    <message>
+        <source>%1 Your choices are here, but what was done at the easel is in that file. Make it readable and save, or save under another name.</source>
+        <translation>%1 Vos choix sont ici, mais ce qui a été fait au chevalet est dans ce fichier. Rendez-le lisible et enregistrez, ou enregistrez sous un autre nom.</translation>
+    </message>
+    <message>
+        <source>Reading the picture</source>
+        <translation>Lecture de l'image</translation>
+    </message>
+    <message>
+        <source>There is nothing to save yet: open a picture first.</source>
+        <translation>Il n'y a encore rien à enregistrer : ouvrez d'abord une image.</translation>
+    </message>
+    <message>
+        <source>%1 Nothing is written over it: save under another name.</source>
+        <translation>%1 Il n’est pas écrasé : enregistrez sous un autre nom.</translation>
+    </message>
+    <message>
+        <source>Writing the study</source>
+        <translation>Écriture de l’étude</translation>
     </message>
 </context>
 <context>

@@ -53,7 +53,9 @@ MainWindow::MainWindow(materials::Library starter, storage::MaterialsStore* stor
     connect(&session_, &Session::planChanged, this, &MainWindow::refresh);
     connect(&session_, &Session::shownLightChanged, this, &MainWindow::showStation);
     connect(&session_, &Session::problemMet, this, &MainWindow::tell);
-    connect(&session_, &Session::planningStarted, this, [this] { showProgress(tr("Planning anew")); });
+    connect(&session_, &Session::planningStarted, this, [this] {
+        if (!isLeavingShown_) showProgress(tr("Planning anew"));
+    });
     connect(&session_, &Session::detailSeen, pictures_,
             [this](const QImage& image, const QRectF& part) { pictures_->setDetail(false, image, part); });
     connect(&session_, &Session::marksSeen, pictures_, [this](const QImage& image, const QRectF& part, int steps) {
@@ -65,7 +67,7 @@ MainWindow::MainWindow(materials::Library starter, storage::MaterialsStore* stor
     });
     connect(&session_, &Session::planningProgress, this, [this](double f) { progress_->setValue(int(f * 100)); });
     connect(&session_, &Session::planningEnded, this, [this] {
-        progressRow_->hide();
+        progressRow_->setVisible(isLeavingShown_);
         refresh();
     });
     connect(&session_, &Session::planningStopped, this, [this] {
@@ -144,6 +146,7 @@ QWidget* MainWindow::makeRail() {
     auto* progressColumn = new QVBoxLayout(progressRow_);
     progressColumn->setContentsMargins(16, 0, 16, 0);
     progressWords_ = new QLabel;
+    progressWords_->setWordWrap(true);
     progressColumn->addWidget(progressWords_);
     progress_ = new QProgressBar;
     progress_->setTextVisible(false);

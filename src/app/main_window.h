@@ -142,7 +142,7 @@ class MainWindow : public QMainWindow {
     StudyLifecycle lifecycle_{desk_, JournalKeeper::usualFolder()};
     Background recovering_{this};                           // looks for what earlier runs did not save
     std::map<const QObject*, std::shared_ptr<void>> open_;  // sheets over the window, and what they hold
-    bool isClosing_ = false, isLeft_ = false;
+    bool isClosing_ = false, isLeft_ = false, isLeavingShown_ = false;
 };
 
 }  // namespace app

@@ -57,11 +57,13 @@ void MainWindow::followLifecycle() {
         progress_->setRange(0, 0);  // how far it is is not known
     });
     connect(&lifecycle_, &StudyLifecycle::leavingSlowly, this, [this] {
-        showProgress(tr("Writing what was done before this study is left"));
+        showProgress(tr("Waiting for what is still under way on this study"));
         progress_->setRange(0, 0);
         stop_->setText(tr("Stay with this study"));
+        isLeavingShown_ = true;
     });
     connect(&lifecycle_, &StudyLifecycle::waitEnded, this, [this] {
+        if (std::exchange(isLeavingShown_, false)) stop_->setText(tr("Stop"));
         progressRow_->setVisible(session_.isPlanning());
         refresh();
     });
