@@ -4976,7 +4976,7 @@ Einheit hineingeht, stehen dann hier.</translation>
     </message>
     <message>
         <source>%1 Your choices are here, but what was done at the easel is in that file. Make it readable and save, or save under another name.</source>
-        <translation>%1 Ihre Entscheidungen sind hier, aber was an der Staffelei getan wurde, steht in jener Datei. Machen Sie sie lesbar und speichern Sie, oder speichern Sie unter einem anderen Namen.</translation>
+        <translation>%1 Ihre Entscheidungen sind hier, aber was an der Staffelei getan wurde, steht in jener Datei. Machen Sie sie lesbar und sichern Sie, oder sichern Sie unter einem anderen Namen.</translation>
     </message>
     <message>
         <source>Reading the picture</source>
@@ -4988,7 +4988,7 @@ Einheit hineingeht, stehen dann hier.</translation>
     </message>
     <message>
         <source>%1 Nothing is written over it: save under another name.</source>
-        <translation>%1 Sie wird nicht überschrieben: Speichern Sie unter einem anderen Namen.</translation>
+        <translation>%1 Sie wird nicht überschrieben: Sichern Sie unter einem anderen Namen.</translation>
     </message>
     <message>
         <source>Writing the study</source>

@@ -248,6 +248,7 @@ int main(int argc, char** argv) {
     clickAt(0.27, 0.66);
     press("Approach");
     ok &= QTest::qWaitFor([&] { return layers->approach().isTried(); }, 600000) && save("layers-approach.png");
+    window.session().history().setClean();  // nobody is there to be asked
     ok &= window.openFile(TEST_DATA "/demo/kettle-evening.dune") &&
           QTest::qWaitFor([&] { return !window.isOpening(); }, 20000) && rested();
     window.goTo(6);

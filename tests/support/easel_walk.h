@@ -73,21 +73,21 @@ class EaselWalk {
 
     void step() {
         const int what = random_.below(100);
-        if (what < 45)
+        if (what < 60)
             act();
-        else if (what < 55)
+        else if (what < 66)
             choose();
-        else if (what < 70)
+        else if (what < 77)
             window_->openFile(anyFile());
-        else if (what < 78)
+        else if (what < 83)
             drop(anyFile());
-        else if (what < 82)
+        else if (what < 85)
             window_->beginAnotherSheet();
-        else if (what < 86)
+        else if (what < 88)
             window_->lifecycle().save();
-        else if (what < 92)
+        else if (what < 93)
             closeAndStart();
-        else if (what < 96)
+        else if (what < 97)
             endSessionAndStart();
         else
             crashAndStart();
@@ -133,7 +133,8 @@ class EaselWalk {
 
     void act() {
         const QString path = bench().file().path();
-        if (path.isEmpty() || !window_->session().study().reference) return;
+        // A sheet without a file has no name to be told by: back to one that has.
+        if (path.isEmpty() || !window_->session().study().reference) return void(window_->openFile(anyFile()));
         const QString words = QStringLiteral("%1 %2-%3").arg(QFileInfo(path).fileName()).arg(seed_).arg(++note_);
         window_->goTo(6);
         switch (random_.below(6)) {
