@@ -313,7 +313,8 @@ bool StudyLifecycle::takeInUnread() {
             tr("%1 Nothing is written over it: save under another name.").arg(wording::problemSentence(unread_->why)));
         return false;
     }
-    file_.startFrom(unread_->file, std::move((*read)->record), std::move((*read)->study));
+    storage::Document document = *std::move(*read);
+    file_.startFrom(unread_->file, std::move(document.record), std::move(document.study));
     return true;
 }
 
